@@ -1,0 +1,151 @@
+import { radians } from '../units';
+import { ellipsoid, loft, roundedCone, smoothUnion, type Field, type Loft } from './distance';
+import { bodyRings, softOf, type Flesh } from './girths';
+import { BIND_ARM_DEG, BIND_LEG_DEG, type Lengths } from './proportions';
+
+/** Place of a bind-pose point in the straight left limb's own coordinates, metres. */
+export interface LimbPlace {
+  /** From the shoulder or hip joint towards the fingers or toes. */
+  along: number;
+  /** Away from the mid-line of the body, at a right angle to the limb. */
+  across: number;
+  /** Towards the front. */
+  depth: number;
+}
+
+const ARM_SIN = Math.sin(radians(BIND_ARM_DEG));
+const ARM_COS = Math.cos(radians(BIND_ARM_DEG));
+const LEG_SIN = Math.sin(radians(BIND_LEG_DEG));
+const LEG_COS = Math.cos(radians(BIND_LEG_DEG));
+
+/** Arm coordinates of a point whose x has been made positive for the arm's own side. */
+export function armPlace(lengths: Lengths, x: number, y: number, z: number): LimbPlace {
+  const dx = x - lengths.shoulderJointM;
+  const dy = y - lengths.shoulderHeightM;
+  return { along: ARM_SIN * dx - ARM_COS * dy, across: ARM_COS * dx + ARM_SIN * dy, depth: z };
+}
+
+/** Leg coordinates of a point whose x has been made positive for the leg's own side. */
+export function legPlace(lengths: Lengths, x: number, y: number, z: number): LimbPlace {
+  const dx = x - lengths.hipJointM;
+  const dy = y - lengths.hipHeightM;
+  return { along: LEG_SIN * dx - LEG_COS * dy, across: LEG_COS * dx + LEG_SIN * dy, depth: z };
+}
+
+/** The naked body without head, hands and feet, as fields of its regions. */
+export interface BodyFields {
+  /** Trunk with shoulders, chest and seat. */
+  trunk: Field;
+  neck: Field;
+  /** One arm, left for positive x. Pass |x| for either side. */
+  arm: Field;
+  /** One leg, left for positive x; valid for negative x too. */
+  leg: Field;
+  /** Everything joined. */
+  whole: Field;
+  trunkLoft: Loft;
+  armLoft: Loft;
+  legLoft: Loft;
+}
+
+/** Builds the fields of one body from its cross-sections. */
+export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
+  const S = lengths.statureM;
+  const rings = bodyRings(flesh);
+  const trunkLoft = loft(rings.trunk);
+  const neckLoft = loft(rings.neck);
+  const armLoft = loft(rings.arm);
+  const legLoft = loft(rings.leg);
+  const unit = S / 1000;
+  const chestSoft = softOf(flesh, 'chest');
+  const hipSoft = softOf(flesh, 'hip');
+  const bellySoft = softOf(flesh, 'belly');
+  const armSoft = softOf(flesh, 'upperArm');
+  const c = flesh.contourShare;
+
+  const chestFront = trunkLoft.ring(0.725 * S);
+  const bustR = (30 + 16 * c + 2.2 * chestSoft) * unit;
+  const bustX = (41 + 3 * c) * unit;
+  const bustY = (0.742 - 0.018 * c) * S;
+  const bustZ = chestFront.centreW + chestFront.front - (24 - 12 * c - 1.2 * chestSoft) * unit;
+  const bustDepth = (14 + 21 * c + 0.8 * chestSoft) * unit;
+
+  const seat = trunkLoft.ring(0.515 * S);
+  const seatR = (40 + 5 * c + 3 * hipSoft) * unit;
+  const seatX = (40 + 2 * hipSoft) * unit;
+  const seatZ = seat.centreW - seat.back + (24 - 5 * c) * unit;
+
+  const belly = trunkLoft.ring(0.595 * S);
+  const bellyDepth = Math.max(0, bellySoft) * 5 * unit;
+
+  const deltX = lengths.shoulderJointM + (1 + 0.4 * armSoft) * unit;
+
+  const neckSide = [26 * unit, 0.832 * S, -16 * unit];
+  const shoulderPoint = [lengths.shoulderJointM - 6 * unit, lengths.shoulderHeightM - 1 * unit, -6 * unit];
+
+  const trunk: Field = (x, y, z) => {
+    const ax = Math.abs(x);
+    let d = trunkLoft.distance(y, x, z);
+    d = smoothUnion(
+      d,
+      ellipsoid(
+        ax - deltX,
+        y - (lengths.shoulderHeightM - 13 * unit),
+        z + 4 * unit,
+        (24 + 4 * armSoft) * unit,
+        (25 + 2.5 * armSoft) * unit,
+        (29 + 3.5 * armSoft) * unit,
+      ),
+      0.04,
+    );
+    // trapezius, from the side of the neck to the point of the shoulder
+    d = smoothUnion(d, roundedCone(ax, y, z, neckSide, shoulderPoint, 20 * unit, 17 * unit), 0.035);
+    d = smoothUnion(
+      d,
+      ellipsoid(ax - bustX, y - bustY, z - bustZ, bustR, bustR * (0.86 + 0.1 * c), bustDepth),
+      0.05,
+    );
+    d = smoothUnion(
+      d,
+      ellipsoid(ax - seatX, y - 0.5 * S, z - seatZ, seatR, seatR * 1.15, seatR * 0.66),
+      0.045,
+    );
+    if (bellyDepth > 0)
+      d = smoothUnion(
+        d,
+        ellipsoid(
+          x,
+          y - 0.592 * S,
+          z - belly.centreW - belly.front + 40 * unit,
+          belly.outer * 0.82,
+          62 * unit,
+          38 * unit + bellyDepth,
+        ),
+        0.06,
+      );
+    return d;
+  };
+  const neck: Field = (x, y, z) => neckLoft.distance(y, x, z);
+  const arm: Field = (x, y, z) => {
+    const dx = x - lengths.shoulderJointM;
+    const dy = y - lengths.shoulderHeightM;
+    return armLoft.distance(ARM_SIN * dx - ARM_COS * dy, ARM_COS * dx + ARM_SIN * dy, z);
+  };
+  const leg: Field = (x, y, z) => {
+    const dx = x - lengths.hipJointM;
+    const dy = y - lengths.hipHeightM;
+    return legLoft.distance(LEG_SIN * dx - LEG_COS * dy, LEG_COS * dx + LEG_SIN * dy, z);
+  };
+  const whole: Field = (x, y, z) => {
+    const ax = Math.abs(x);
+    let d = trunk(x, y, z);
+    if (y > 0.4 * S) d = smoothUnion(d, arm(ax, y, z), 0.04);
+    if (y > 0.78 * S) d = smoothUnion(d, neck(x, y, z), 0.04);
+    if (y < 0.64 * S) {
+      d = smoothUnion(d, leg(ax, y, z), 0.035);
+      if (ax < 0.06) d = smoothUnion(d, leg(-ax, y, z), 0.02);
+    }
+    return d;
+  };
+  return { trunk, neck, arm, leg, whole, trunkLoft, armLoft, legLoft };
+}

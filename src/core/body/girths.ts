@@ -1,0 +1,178 @@
+import type { Ring } from './distance';
+import type { Build } from './profile';
+
+/** Regions whose soft tissue a build scales together. */
+type Region = 'neck' | 'chest' | 'belly' | 'hip' | 'thigh' | 'calf' | 'upperArm' | 'forearm' | 'bone';
+
+/** How much of the average soft tissue each region carries, by build (common practice in figure drawing). */
+const BUILD_FACTORS: Record<Build, Record<Region, number>> = {
+  even: { neck: 1, chest: 1, belly: 1, hip: 1, thigh: 1, calf: 1, upperArm: 1, forearm: 1, bone: 1 },
+  high: {
+    neck: 1.2,
+    chest: 1.5,
+    belly: 1.1,
+    hip: 0.7,
+    thigh: 0.6,
+    calf: 0.8,
+    upperArm: 1.35,
+    forearm: 1,
+    bone: 1,
+  },
+  low: {
+    neck: 0.8,
+    chest: 0.6,
+    belly: 0.8,
+    hip: 1.45,
+    thigh: 1.45,
+    calf: 1.2,
+    upperArm: 0.8,
+    forearm: 0.9,
+    bone: 1,
+  },
+  middle: {
+    neck: 1.1,
+    chest: 1.05,
+    belly: 1.45,
+    hip: 0.9,
+    thigh: 0.65,
+    calf: 0.8,
+    upperArm: 0.85,
+    forearm: 0.9,
+    bone: 1,
+  },
+  muscular: {
+    neck: 1.5,
+    chest: 1.3,
+    belly: 0.45,
+    hip: 0.7,
+    thigh: 1.2,
+    calf: 1.4,
+    upperArm: 1.6,
+    forearm: 1.6,
+    bone: 1,
+  },
+};
+
+/**
+ * One cross-section in thousandths of stature: place, centre in depth, lean half-axes (outer, inner, front, back),
+ * soft tissue added at scale 1 (side, front, back), exponent, region, and the share by which a full contour widens it.
+ */
+type Section = readonly [
+  at: number,
+  centreW: number,
+  outer: number,
+  inner: number,
+  front: number,
+  back: number,
+  softSide: number,
+  softFront: number,
+  softBack: number,
+  power: number,
+  region: Region,
+  contour: number,
+];
+
+// Authored for this figure so that an even build meets Drillis & Contini breadths at a body mass index of 23.
+const TRUNK: readonly Section[] = [
+  [468, -2, 66, 66, 46, 54, 8, 6, 9, 2.2, 'hip', 0.05],
+  [505, -3, 85, 85, 53, 64, 9.5, 8, 11, 2.3, 'hip', 0.06],
+  [545, -3, 87, 87, 54, 60, 10.5, 11, 10, 2.3, 'hip', 0.06],
+  [585, -2, 81, 81, 54, 51, 11, 14, 8, 2.3, 'belly', -0.02],
+  [622, -1, 74.5, 74.5, 52, 46, 12, 15.5, 7, 2.3, 'belly', -0.08],
+  [662, -2, 77.5, 77.5, 56, 50, 10, 12, 7, 2.3, 'belly', -0.07],
+  [705, -4, 83, 83, 59, 57, 7.5, 7, 7, 2.3, 'chest', -0.06],
+  [748, -7, 87, 87, 57, 59, 6, 5.5, 6.5, 2.4, 'chest', -0.06],
+  [782, -9, 86, 86, 48, 53, 5, 4, 6, 2.4, 'chest', -0.06],
+  [808, -11, 80, 80, 35, 41, 4, 3, 5, 2.3, 'chest', -0.06],
+  [828, -13, 60, 60, 27, 31, 3.5, 2, 4, 2.1, 'neck', -0.06],
+  [850, -12, 32, 32, 25, 27, 2, 2, 3, 2, 'neck', -0.1],
+];
+const NECK: readonly Section[] = [
+  [812, -14, 34, 34, 29, 32, 2, 2, 3, 2, 'neck', -0.12],
+  [840, -10, 30, 30, 28.5, 28, 2.4, 2.6, 2.6, 2, 'neck', -0.13],
+  [868, -3, 28.5, 28.5, 28, 28, 2.6, 3.6, 2.2, 2, 'neck', -0.12],
+  [905, 2, 29, 29, 29, 29, 2, 3, 2, 2, 'neck', -0.1],
+];
+/** Along the arm from the shoulder joint; side is back of the hand to palm, front is the thumb's side. */
+const ARM: readonly Section[] = [
+  [-14, 0, 12, 20, 21, 21, 3, 4, 4, 2, 'upperArm', -0.08],
+  [22, 0, 22.5, 24, 26, 25.5, 5, 4.5, 5, 2, 'upperArm', -0.1],
+  [62, 0, 24, 23.5, 26, 24.5, 5.5, 5, 5.5, 2, 'upperArm', -0.12],
+  [110, 0, 21, 21, 24.5, 22, 5, 4.5, 5, 2, 'upperArm', -0.12],
+  [160, 0, 18.8, 18.8, 20, 20, 3, 3, 3.5, 2, 'upperArm', -0.1],
+  [186, 0, 19, 18.5, 18.8, 20, 1.8, 2, 2, 2.1, 'bone', -0.08],
+  [216, 1, 21, 20, 21.5, 19.5, 2.4, 2.4, 2.4, 2, 'forearm', -0.1],
+  [252, 1, 18.8, 18, 20, 18, 2.2, 2.2, 2, 2, 'forearm', -0.1],
+  [298, 0, 13.6, 13, 16, 15, 1.2, 1.2, 1.2, 2.1, 'forearm', -0.08],
+  [330, 0, 11.2, 10.8, 14.6, 14.2, 0.6, 0.6, 0.6, 2.3, 'bone', -0.06],
+  [345, 0, 11, 10.8, 15, 14.6, 0.5, 0.5, 0.5, 2.3, 'bone', -0.06],
+];
+/** Along the leg from the hip joint. */
+const LEG: readonly Section[] = [
+  [-34, 0, 36, 36, 38, 40, 6, 6, 7, 2, 'thigh', 0.02],
+  [14, -1, 43, 46, 46, 49, 8, 7.5, 8, 2.1, 'thigh', 0.04],
+  [74, 1, 42, 44, 46.5, 44, 8, 7, 7, 2.1, 'thigh', 0.04],
+  [150, 2, 36.5, 36, 41, 35.5, 5.5, 5, 5, 2, 'thigh', 0.02],
+  [212, 1, 29, 29.5, 31, 29, 3, 3, 3, 2.1, 'thigh', -0.02],
+  [246, 0, 27.5, 28, 29, 27, 2, 2, 2, 2.2, 'bone', -0.04],
+  [284, -2, 26, 27, 25, 29, 2.5, 2, 3, 2.1, 'calf', -0.04],
+  [330, -4, 27.5, 27, 23, 33, 3.2, 2, 4, 2, 'calf', -0.05],
+  [392, -3, 21.5, 21, 20, 26, 2, 1.5, 2.5, 2, 'calf', -0.05],
+  [455, -1, 16.5, 16.5, 16.5, 19, 1, 1, 1.2, 2, 'bone', -0.05],
+  [492, 0, 17.5, 18, 15.5, 20, 0.8, 0.8, 0.8, 2.1, 'bone', -0.05],
+  [508, 0, 16, 16, 14, 17, 0.5, 0.5, 0.5, 2, 'bone', -0.05],
+];
+
+export interface BodyRings {
+  trunk: Ring[];
+  neck: Ring[];
+  arm: Ring[];
+  leg: Ring[];
+}
+
+/** What makes one sitter's cross-sections differ from another's. */
+export interface Flesh {
+  statureM: number;
+  build: Build;
+  contourShare: number;
+  /** Soft tissue against the average of a lean adult; about 1 at a body mass index of 23, negative when very slight. */
+  softScale: number;
+}
+
+/** Smallest half-axis as a share of the lean one: skin over bone. */
+const BONE_SHARE = 0.72;
+
+function ringsFrom(sections: readonly Section[], flesh: Flesh, startM: number): Ring[] {
+  const unit = flesh.statureM / 1000;
+  return sections.map((s) => {
+    const [at, centreW, outer, inner, front, back, softSide, softFront, softBack, power, region, contour] = s;
+    const soft = flesh.softScale * BUILD_FACTORS[flesh.build][region];
+    const widen = 1 + contour * flesh.contourShare;
+    const half = (lean: number, add: number) => Math.max(lean * widen + add * soft, lean * BONE_SHARE) * unit;
+    return {
+      at: startM + at * unit,
+      centreU: 0,
+      centreW: centreW * unit,
+      outer: half(outer, softSide),
+      inner: half(inner, softSide),
+      front: half(front, softFront),
+      back: half(back, softBack),
+      power,
+    };
+  });
+}
+
+/** Cross-sections of trunk and neck (by height), arm and leg (along the limb), metres. */
+export function bodyRings(flesh: Flesh): BodyRings {
+  return {
+    trunk: ringsFrom(TRUNK, flesh, 0),
+    neck: ringsFrom(NECK, flesh, 0),
+    arm: ringsFrom(ARM, flesh, 0),
+    leg: ringsFrom(LEG, flesh, 0),
+  };
+}
+
+/** Soft tissue of a region in thousandths of stature at one unit, already scaled by build and amount. */
+export function softOf(flesh: Flesh, region: Region): number {
+  return flesh.softScale * BUILD_FACTORS[flesh.build][region];
+}

@@ -1,0 +1,199 @@
+import { SIDES, type Vec3 } from '../units';
+import { armPlace, bodyFields, legPlace, type BodyFields } from './bodyField';
+import type { Flesh } from './girths';
+import { handField } from './handField';
+import { headShape } from './headField';
+import type { Lengths } from './proportions';
+import { shoeField } from './shoeField';
+import { handToBind, headToBind, jointIndex, JOINTS, TRUNK_HEIGHTS, type JointName } from './skeleton';
+
+/** Mean density of a clothed adult with air in the lungs, kg per cubic metre (textbook range 985 to 1070). */
+export const BODY_DENSITY_KG_PER_M3 = 1010;
+
+const VOXEL_M = 0.018;
+
+/** Volume and first moment carried by each joint. */
+export interface SegmentVolumes {
+  /** Cubic metres per joint, in the order of JOINTS. */
+  volumeM3: Float64Array;
+  /** Sum of volume times bind position, three values per joint. */
+  moment: Float64Array;
+  totalM3: number;
+}
+
+/** Antialiased occupancy of a voxel from the distance at its centre. */
+function occupancy(distanceM: number): number {
+  return Math.min(1, Math.max(0, 0.5 - distanceM / VOXEL_M));
+}
+
+function emptyVolumes(): SegmentVolumes {
+  return {
+    volumeM3: new Float64Array(JOINTS.length),
+    moment: new Float64Array(JOINTS.length * 3),
+    totalM3: 0,
+  };
+}
+
+/** Adds a voxel of the left half and its mirror image. */
+function deposit(into: SegmentVolumes, left: JointName, right: JointName, p: Vec3, volume: number): void {
+  for (const [name, sign] of [
+    [left, 1],
+    [right, -1],
+  ] as const) {
+    const j = jointIndex(name);
+    into.volumeM3[j]! += volume;
+    into.moment[j * 3]! += sign * p[0] * volume;
+    into.moment[j * 3 + 1]! += p[1] * volume;
+    into.moment[j * 3 + 2]! += p[2] * volume;
+    into.totalM3 += volume;
+  }
+}
+
+function trunkJoint(S: number, y: number): JointName {
+  const h = TRUNK_HEIGHTS;
+  if (y < h.spineLow * S) return 'pelvis';
+  if (y < h.spineMid * S) return 'spineLow';
+  if (y < h.spineHigh * S) return 'spineMid';
+  return y < h.neck * S ? 'spineHigh' : 'neck';
+}
+
+/** Hands, feet and head: they do not change with soft tissue here. */
+function extremities(lengths: Lengths): SegmentVolumes {
+  const out = emptyVolumes();
+  const cell = VOXEL_M / 3;
+  const hand = handField();
+  const h = lengths.handM;
+  for (let x = -0.3; x < 0.3; x += cell / h)
+    for (let y = -1.05; y < 0; y += cell / h)
+      for (let z = -0.3; z < 0.5; z += cell / h)
+        if (hand(x, y, z) < 0)
+          deposit(out, 'left:hand', 'right:hand', handToBind(lengths, 'left', [x, y, z]), cell ** 3);
+  const shoe = shoeField(lengths);
+  const S = lengths.statureM;
+  const ankleX = lengths.hipJointM + Math.sin((4.5 * Math.PI) / 180) * (lengths.thighM + lengths.shankM);
+  const barefoot = 0.004;
+  for (let x = -0.04 * S; x < 0.04 * S; x += cell)
+    for (let y = cell / 2; y < 0.04 * S; y += cell)
+      for (let z = -0.05 * S; z < 0.14 * S; z += cell)
+        if (shoe(x, y, z) < -barefoot) deposit(out, 'left:foot', 'right:foot', [ankleX + x, y, z], cell ** 3);
+  const head = headShape(0.5, 'none').skin;
+  const H = lengths.headHeightM;
+  const step = (cell * 1.5) / H;
+  for (let x = step / 2; x < 0.45; x += step)
+    for (let y = 0; y < 1.02; y += step)
+      for (let z = -0.5; z < 0.52; z += step)
+        if (head(x, y, z) < 0) deposit(out, 'head', 'head', headToBind(lengths, [x, y, z]), (step * H) ** 3);
+  return out;
+}
+
+/** Trunk, neck, arms to the wrist and legs to the ankle, on a grid. */
+function trunkAndLimbs(lengths: Lengths, fields: BodyFields): SegmentVolumes {
+  const out = emptyVolumes();
+  const S = lengths.statureM;
+  const cell = VOXEL_M;
+  const wrist = lengths.upperArmM + lengths.forearmM;
+  const ankle = lengths.thighM + lengths.shankM;
+  const chin = S - lengths.headHeightM * 0.9;
+  for (let y = cell / 2; y < chin; y += cell)
+    for (let x = cell / 2; x < 0.36 * S; x += cell) {
+      const arm = armPlace(lengths, x, y, 0);
+      const leg = legPlace(lengths, x, y, 0);
+      if (arm.along > wrist && x > 0.15 * S) continue;
+      if (y < 0.45 * S && leg.along > ankle) continue;
+      for (let z = -0.2 * S; z < 0.24 * S; z += cell) {
+        const d = fields.whole(x, y, z);
+        if (d > cell) {
+          z += Math.floor((d * 0.6) / cell) * cell;
+          continue;
+        }
+        const full = occupancy(d);
+        if (full === 0) continue;
+        const p: Vec3 = [x, y, z];
+        const volume = full * cell ** 3;
+        if (fields.arm(x, y, z) < fields.trunkLoft.distance(y, x, z) && arm.along > 0) {
+          const name = arm.along < lengths.upperArmM ? 'upperArm' : 'forearm';
+          deposit(out, `left:${name}`, `right:${name}`, p, volume);
+        } else if (y < 0.62 * S && leg.along > 0.012 * S && leg.along + (0.05 * S - x) * 0.4 > 0) {
+          const name = leg.along < lengths.thighM ? 'thigh' : 'shank';
+          deposit(out, `left:${name}`, `right:${name}`, p, volume);
+        } else deposit(out, trunkJoint(S, y), trunkJoint(S, y), p, volume);
+      }
+    }
+  return out;
+}
+
+/** Mass and centre of mass carried by each joint, bind pose. */
+export interface SegmentMasses {
+  massKg: Float64Array;
+  /** Three values per joint, metres; meaningless where the mass is zero. */
+  centreM: Float64Array;
+  totalKg: number;
+  volumeM3: number;
+}
+
+/** Result of fitting soft tissue to a mass. */
+export interface FleshFit {
+  flesh: Flesh;
+  fields: BodyFields;
+  masses: SegmentMasses;
+}
+
+/**
+ * Scales soft tissue until volume times density equals the mass (safeguarded secant, stops at 0.1 %).
+ * Where skin over bone is reached first, the closest body is returned: compare `masses.totalKg` with the mass asked.
+ */
+export function fitFlesh(
+  lengths: Lengths,
+  massKg: number,
+  shape: Omit<Flesh, 'softScale' | 'statureM'>,
+): FleshFit {
+  const target = massKg / BODY_DENSITY_KG_PER_M3;
+  const ends = extremities(lengths);
+  const at = (softScale: number) => {
+    const flesh: Flesh = { ...shape, statureM: lengths.statureM, softScale };
+    const fields = bodyFields(lengths, flesh);
+    const volumes = trunkAndLimbs(lengths, fields);
+    return { flesh, fields, volumes, error: (volumes.totalM3 + ends.totalM3) / target - 1 };
+  };
+  let low = -3;
+  let high = 14;
+  let previous = at(0.5);
+  let current = at(previous.error > 0 ? -0.5 : 2);
+  for (let i = 0; i < 14 && Math.abs(current.error) > 0.001; i++) {
+    for (const tried of [previous, current]) {
+      if (tried.error > 0) high = Math.min(high, tried.flesh.softScale);
+      else low = Math.max(low, tried.flesh.softScale);
+    }
+    const slope = (current.error - previous.error) / (current.flesh.softScale - previous.flesh.softScale);
+    let next = current.flesh.softScale - current.error / slope;
+    if (!(next > low && next < high)) next = (low + high) / 2;
+    previous = current;
+    current = at(next);
+  }
+  return { flesh: current.flesh, fields: current.fields, masses: massesOf(ends, current.volumes) };
+}
+
+function massesOf(...pieces: SegmentVolumes[]): SegmentMasses {
+  const massKg = new Float64Array(JOINTS.length);
+  const centreM = new Float64Array(JOINTS.length * 3);
+  let volumeM3 = 0;
+  for (const piece of pieces) {
+    volumeM3 += piece.totalM3;
+    for (let j = 0; j < JOINTS.length; j++) {
+      massKg[j]! += piece.volumeM3[j]! * BODY_DENSITY_KG_PER_M3;
+      for (let c = 0; c < 3; c++) centreM[j * 3 + c]! += piece.moment[j * 3 + c]! * BODY_DENSITY_KG_PER_M3;
+    }
+  }
+  for (let j = 0; j < JOINTS.length; j++)
+    for (let c = 0; c < 3; c++) if (massKg[j]! > 0) centreM[j * 3 + c]! /= massKg[j]!;
+  return { massKg, centreM, totalKg: volumeM3 * BODY_DENSITY_KG_PER_M3, volumeM3 };
+}
+
+/** Mass share of one segment, both sides averaged, as a fraction of the whole body. */
+export function massShare(
+  masses: SegmentMasses,
+  segment: 'upperArm' | 'forearm' | 'hand' | 'thigh' | 'shank' | 'foot',
+): number {
+  const sum = SIDES.reduce((s, side) => s + masses.massKg[jointIndex(`${side}:${segment}`)]!, 0);
+  return sum / 2 / masses.totalKg;
+}

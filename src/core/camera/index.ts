@@ -1,0 +1,23 @@
+export {
+  SENSOR_FORMATS,
+  SENSOR_IDS,
+  fullFrameEquivalentMm,
+  type SensorFormat,
+  type SensorId,
+} from './sensor';
+export {
+  angleOfViewDeg,
+  CAMERA_NUMBERS,
+  CAMERA_RANGES,
+  cameraSchema,
+  coverageM,
+  distanceForFramingM,
+  frameMm,
+  project,
+  viewOf,
+  type Camera,
+  type CameraNumber,
+  type Projected,
+  type View,
+} from './camera';
+export { blurDiscMm, depthOfField, hyperfocalM, sharpRange, type SharpRange } from './depthOfField';

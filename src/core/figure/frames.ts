@@ -1,0 +1,133 @@
+import { quat, vec3 } from 'gl-matrix';
+import { jointIndex, JOINTS, type Body, type JointName } from '../body';
+import { radians, type Quat, type Vec3 } from '../units';
+import { TRANSFORM_STRIDE } from './skinning';
+
+/** World rotation (against the bind pose) and position of every joint. */
+export interface Frames {
+  rotation: Quat[];
+  position: Vec3[];
+}
+
+export function createFrames(): Frames {
+  return {
+    rotation: JOINTS.map((): Quat => [0, 0, 0, 1]),
+    position: JOINTS.map((): Vec3 => [0, 0, 0]),
+  };
+}
+
+/** Rotation about an axis of the world or of a frame, degrees, right-handed. */
+export function about(axis: 'x' | 'y' | 'z', deg: number): Quat {
+  const half = radians(deg) / 2;
+  const s = Math.sin(half);
+  return [axis === 'x' ? s : 0, axis === 'y' ? s : 0, axis === 'z' ? s : 0, Math.cos(half)];
+}
+
+/** Product of rotations: the last is applied first. */
+export function chain(...rotations: Quat[]): Quat {
+  const out: Quat = [...rotations[0]!];
+  for (let i = 1; i < rotations.length; i++) quat.multiply(out, out, rotations[i]!);
+  return out;
+}
+
+/** A vector turned by a rotation. */
+export function turned(v: readonly number[], rotation: Quat): Vec3 {
+  const out: Vec3 = [0, 0, 0];
+  vec3.transformQuat(out, v as Vec3, rotation);
+  return out;
+}
+
+/** Rotation whose columns are the given axes. */
+export function fromAxes(x: Vec3, y: Vec3, z: Vec3): Quat {
+  const out: Quat = [0, 0, 0, 1];
+  quat.fromMat3(out, [x[0], x[1], x[2], y[0], y[1], y[2], z[0], z[1], z[2]]);
+  quat.normalize(out, out);
+  return out;
+}
+
+/** Rotation between two, share 0 gives the first. */
+export function between(a: Quat, b: Quat, share: number): Quat {
+  const out: Quat = [0, 0, 0, 1];
+  quat.slerp(out, a, b, share);
+  return out;
+}
+
+/** Puts a joint at the end of its parent bone and gives it a world rotation. */
+export function hang(frames: Frames, body: Body, name: JointName, rotation: Quat): void {
+  const j = jointIndex(name);
+  const parent = body.skeleton.parents[j]!;
+  const b = body.skeleton.bind[j]!;
+  const pb = body.skeleton.bind[parent]!;
+  const offset = turned([b[0] - pb[0], b[1] - pb[1], b[2] - pb[2]], frames.rotation[parent]!);
+  const p = frames.position[parent]!;
+  frames.position[j] = [p[0] + offset[0], p[1] + offset[1], p[2] + offset[2]];
+  frames.rotation[j] = rotation;
+}
+
+/** Position of a joint. */
+export function at(frames: Frames, name: JointName): Vec3 {
+  return frames.position[jointIndex(name)]!;
+}
+
+/** World rotation of a joint. */
+export function rotationOf(frames: Frames, name: JointName): Quat {
+  return frames.rotation[jointIndex(name)]!;
+}
+
+/** A bind-pose point carried along by one joint. */
+export function carried(frames: Frames, body: Body, name: JointName, bindPoint: readonly number[]): Vec3 {
+  const j = jointIndex(name);
+  const b = body.skeleton.bind[j]!;
+  const v = turned([bindPoint[0]! - b[0], bindPoint[1]! - b[1], bindPoint[2]! - b[2]], frames.rotation[j]!);
+  const p = frames.position[j]!;
+  return [p[0] + v[0], p[1] + v[1], p[2] + v[2]];
+}
+
+/** Writes bind-to-pose matrices for skinning. */
+export function transformsOf(frames: Frames, body: Body): Float64Array {
+  const out = new Float64Array(JOINTS.length * TRANSFORM_STRIDE);
+  for (let j = 0; j < JOINTS.length; j++) {
+    const [x, y, z, w] = frames.rotation[j]!;
+    const rows = [
+      1 - 2 * (y * y + z * z),
+      2 * (x * y - z * w),
+      2 * (x * z + y * w),
+      2 * (x * y + z * w),
+      1 - 2 * (x * x + z * z),
+      2 * (y * z - x * w),
+      2 * (x * z - y * w),
+      2 * (y * z + x * w),
+      1 - 2 * (x * x + y * y),
+    ];
+    const b = body.skeleton.bind[j]!;
+    const p = frames.position[j]!;
+    for (let r = 0; r < 3; r++) {
+      const o = j * TRANSFORM_STRIDE + r * 4;
+      out[o] = rows[r * 3]!;
+      out[o + 1] = rows[r * 3 + 1]!;
+      out[o + 2] = rows[r * 3 + 2]!;
+      out[o + 3] = p[r]! - (rows[r * 3]! * b[0] + rows[r * 3 + 1]! * b[1] + rows[r * 3 + 2]! * b[2]);
+    }
+  }
+  return out;
+}
+
+export function subtract(a: readonly number[], b: readonly number[]): Vec3 {
+  return [a[0]! - b[0]!, a[1]! - b[1]!, a[2]! - b[2]!];
+}
+export function add(a: readonly number[], b: readonly number[], scale = 1): Vec3 {
+  return [a[0]! + b[0]! * scale, a[1]! + b[1]! * scale, a[2]! + b[2]! * scale];
+}
+export function dot(a: readonly number[], b: readonly number[]): number {
+  return a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!;
+}
+export function cross(a: readonly number[], b: readonly number[]): Vec3 {
+  return [a[1]! * b[2]! - a[2]! * b[1]!, a[2]! * b[0]! - a[0]! * b[2]!, a[0]! * b[1]! - a[1]! * b[0]!];
+}
+export function unit(v: readonly number[]): Vec3 {
+  const l = Math.hypot(v[0]!, v[1]!, v[2]!) || 1;
+  return [v[0]! / l, v[1]! / l, v[2]! / l];
+}
+export function lengthOf(v: readonly number[]): number {
+  return Math.hypot(v[0]!, v[1]!, v[2]!);
+}

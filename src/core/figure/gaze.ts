@@ -1,0 +1,55 @@
+import { jointIndex } from '../body';
+import type { Gaze, Pose } from '../pose';
+import { clamp, degrees, SIDES, type Vec3 } from '../units';
+import { about, at, chain, rotationOf, subtract, turned, type Frames } from './frames';
+
+/** Direction of the eyes against the head. */
+export interface GazeAngles {
+  /** To the sitter's left and upwards, degrees, as asked by the target. */
+  leftDeg: number;
+  upDeg: number;
+  /** What the target asks beyond the eyes' reach, degrees. */
+  beyondDeg: number;
+}
+
+/** Farthest the eyes run from the nose, degrees. */
+export const EYE_LIMIT_DEG = 35;
+
+/** Angles of a direction in a frame: left and up of its front, degrees. */
+export function anglesIn(
+  rotation: readonly [number, number, number, number],
+  direction: Vec3,
+): { leftDeg: number; upDeg: number } {
+  const d = turned(direction, [-rotation[0], -rotation[1], -rotation[2], rotation[3]]);
+  return {
+    leftDeg: degrees(Math.atan2(d[0], d[2])),
+    upDeg: degrees(Math.atan2(d[1], Math.hypot(d[0], d[2]))),
+  };
+}
+
+function asked(frames: Frames, gaze: Gaze, eyes: Vec3, lens: Vec3): { leftDeg: number; upDeg: number } {
+  const head = rotationOf(frames, 'head');
+  if (gaze.kind === 'ahead') return { leftDeg: 0, upDeg: 0 };
+  if (gaze.kind === 'down') return { leftDeg: 0, upDeg: -28 };
+  const at = anglesIn(head, subtract(lens, eyes));
+  return gaze.kind === 'lens' ? at : { leftDeg: at.leftDeg + gaze.leftDeg, upDeg: at.upDeg + gaze.upDeg };
+}
+
+/** Turns both eyes to the target; they converge on the lens. */
+export function placeGaze(frames: Frames, pose: Pose, lens: Vec3): GazeAngles {
+  const head = rotationOf(frames, 'head');
+  const left = at(frames, 'left:eye');
+  const right = at(frames, 'right:eye');
+  const between: Vec3 = [(left[0] + right[0]) / 2, (left[1] + right[1]) / 2, (left[2] + right[2]) / 2];
+  const main = asked(frames, pose.gaze, between, lens);
+  for (const side of SIDES) {
+    const own = pose.gaze.kind === 'lens' ? asked(frames, pose.gaze, at(frames, `${side}:eye`), lens) : main;
+    frames.rotation[jointIndex(`${side}:eye`)] = chain(
+      head,
+      about('y', clamp(own.leftDeg, -EYE_LIMIT_DEG, EYE_LIMIT_DEG)),
+      about('x', -clamp(own.upDeg, -EYE_LIMIT_DEG, EYE_LIMIT_DEG)),
+    );
+  }
+  const off = Math.hypot(main.leftDeg, main.upDeg);
+  return { ...main, beyondDeg: Math.max(0, off - EYE_LIMIT_DEG) };
+}

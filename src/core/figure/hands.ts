@@ -1,0 +1,80 @@
+import { FINGERS, PHALANGES, type Body, type Finger } from '../body';
+import { contactOf, settingOf, sided, type HandShape, type Pose } from '../pose';
+import { SIDES, sideSign, type Side } from '../units';
+import { about, chain, hang, rotationOf, type Frames } from './frames';
+
+/** Flexion of the three joints of each finger, degrees, at the neutral curl. Fingers are staggered, never a paddle. */
+type FingerFlexion = Record<Finger, readonly [number, number, number]>;
+
+// Authored from the trade's rule: slightly curved, middle finger lowest, thumb near the middle fingers.
+const SHAPES: Record<HandShape, FingerFlexion> = {
+  relaxed: {
+    thumb: [6, 10, 14],
+    index: [14, 22, 12],
+    middle: [22, 28, 15],
+    ring: [28, 32, 17],
+    little: [30, 32, 18],
+  },
+  edgeSoft: {
+    thumb: [10, 8, 10],
+    index: [8, 12, 8],
+    middle: [15, 18, 10],
+    ring: [20, 20, 12],
+    little: [16, 20, 12],
+  },
+  looseFist: {
+    thumb: [22, 24, 30],
+    index: [62, 78, 40],
+    middle: [68, 84, 44],
+    ring: [72, 86, 46],
+    little: [74, 84, 46],
+  },
+  flatRest: {
+    thumb: [2, 4, 6],
+    index: [6, 10, 6],
+    middle: [9, 12, 7],
+    ring: [12, 14, 8],
+    little: [14, 16, 9],
+  },
+  pointSoft: {
+    thumb: [12, 16, 16],
+    index: [8, 12, 8],
+    middle: [46, 52, 28],
+    ring: [54, 58, 30],
+    little: [56, 58, 30],
+  },
+};
+
+/** Curl at which a shape has its authored angles. */
+const NEUTRAL_CURL = 0.4;
+
+/** Bends the fingers of both hands. Call once the wrists are placed. */
+export function placeFingers(frames: Frames, body: Body, pose: Pose): void {
+  for (const side of SIDES) {
+    const shape =
+      SHAPES[contactOf(pose, side) && pose.hands[side] === 'relaxed' ? 'flatRest' : pose.hands[side]];
+    const curl = settingOf(pose, sided(side, 'FingerCurlShare')) - NEUTRAL_CURL;
+    for (const finger of FINGERS) placeFinger(frames, body, side, finger, shape[finger], curl);
+  }
+}
+
+function placeFinger(
+  frames: Frames,
+  body: Body,
+  side: Side,
+  finger: Finger,
+  flexion: readonly [number, number, number],
+  curl: number,
+): void {
+  const sign = sideSign(side);
+  let rotation = rotationOf(frames, `${side}:hand`);
+  // the arm's bind frame is tilted, but its fingers' flexion axis is still the depth axis
+  PHALANGES.forEach((phalanx, i) => {
+    const deg = Math.max(-4, flexion[i]! * (1 + curl) + curl * 34);
+    rotation =
+      finger === 'thumb'
+        ? chain(rotation, about('z', -sign * deg * 0.55), about('x', deg * 0.75))
+        : chain(rotation, about('z', -sign * deg));
+    hang(frames, body, `${side}:${finger}-${phalanx}`, rotation);
+  });
+}

@@ -1,0 +1,180 @@
+import type { BodySurface } from '../body';
+import type { View } from '../camera';
+import type { SkinnedSurface } from '../figure/skinning';
+import { keyIrradiance, type LightSamples } from '../light';
+import type { Vec3 } from '../units';
+import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
+import { keyVisible, shadowMapFrom, type ShadowMap } from './shadow';
+
+/** What the camera sees, pixel by pixel. Row 0 is the top. */
+export interface Picture {
+  width: number;
+  height: number;
+  view: View;
+  /** Part label, 0 where the ground is. */
+  label: Uint8Array;
+  /** Distance along the axis, metres; 0 for the ground. */
+  depthM: Float32Array;
+  /** Irradiance relative to the key at the face, key with its shadow plus ambient; filled on request. */
+  light: Float32Array | undefined;
+  /** Share of the key that arrives, 0 to 1; filled with `light`. */
+  keyShare: Float32Array | undefined;
+  raster: Raster;
+}
+
+/** Reused memory of one camera's pictures. */
+export interface PictureMemory {
+  scratch: RasterScratch;
+  raster?: Raster;
+  shadow?: Raster;
+}
+
+export function createPictureMemory(): PictureMemory {
+  return { scratch: { projected: new Float32Array(0) } };
+}
+
+/** The key light with what it needs to cast shadows. */
+export interface PictureLight {
+  samples: LightSamples;
+  sizeM: number;
+  /** Sphere round the sitter that the shadow map must hold. */
+  middle: Vec3;
+  radiusM: number;
+}
+
+/**
+ * Takes the measuring picture: labels and depths always, light where a light is given.
+ * The maps belong to `memory` and are overwritten by its next picture.
+ */
+export function takePicture(
+  surface: BodySurface,
+  skinned: SkinnedSurface,
+  view: View,
+  size: { width: number; height: number },
+  memory: PictureMemory,
+  light?: PictureLight,
+): Picture {
+  const fits = memory.raster && memory.raster.width === size.width && memory.raster.height === size.height;
+  const raster = fits ? memory.raster! : createRaster(size.width, size.height);
+  memory.raster = raster;
+  rasterise(raster, view, skinned.positions, surface.triangles, memory.scratch);
+  const pixels = size.width * size.height;
+  const label = new Uint8Array(pixels);
+  const depthM = new Float32Array(pixels);
+  for (let i = 0; i < pixels; i++) {
+    const t = raster.triangle[i]!;
+    if (t < 0) continue;
+    label[i] = surface.triangleLabels[t]!;
+    depthM[i] = 1 / raster.inverseDepth[i]!;
+  }
+  const picture: Picture = { ...size, view, label, depthM, light: undefined, keyShare: undefined, raster };
+  if (light) {
+    const map = shadowMapFrom(
+      light.samples,
+      light.sizeM,
+      light.middle,
+      light.radiusM,
+      skinned.positions,
+      surface.triangles,
+      memory.scratch,
+      memory.shadow,
+    );
+    memory.shadow = map.raster;
+    illuminate(picture, surface, skinned, light.samples, map);
+  }
+  return picture;
+}
+
+/** Position in the set of a pixel's surface point. */
+export function pointAt(picture: Picture, col: number, row: number, out: Vec3): Vec3 {
+  const { view, width, height } = picture;
+  const depth = picture.depthM[row * width + col]!;
+  const u = ((col + 0.5) / width - 0.5) * 2 * view.tanHalfWidth * depth;
+  const v = (0.5 - (row + 0.5) / height) * 2 * view.tanHalfHeight * depth;
+  for (let c = 0; c < 3; c++)
+    out[c] = view.eye[c]! + view.forward[c]! * depth + view.right[c]! * u + view.up[c]! * v;
+  return out;
+}
+
+/** Interpolates a per-vertex vector at a pixel (perspective-correct), as a unit vector. */
+export function normalAt(
+  picture: Picture,
+  surface: BodySurface,
+  skinned: SkinnedSurface,
+  pixel: number,
+  point: Vec3,
+  out: Vec3,
+): Vec3 {
+  const weights = barycentric(surface, skinned, picture.raster.triangle[pixel]!, point);
+  blend(skinned.normals, surface, picture.raster.triangle[pixel]!, weights, out);
+  const l = Math.hypot(out[0], out[1], out[2]) || 1;
+  out[0] /= l;
+  out[1] /= l;
+  out[2] /= l;
+  return out;
+}
+
+const corners: Vec3 = [0, 0, 0];
+
+/** Barycentric weights of a point on a triangle, by areas. The returned array is reused. */
+export function barycentric(surface: BodySurface, skinned: SkinnedSurface, t: number, p: Vec3): Vec3 {
+  const q = skinned.positions;
+  const a = surface.triangles[t * 3]! * 3;
+  const b = surface.triangles[t * 3 + 1]! * 3;
+  const c = surface.triangles[t * 3 + 2]! * 3;
+  const abx = q[b]! - q[a]!,
+    aby = q[b + 1]! - q[a + 1]!,
+    abz = q[b + 2]! - q[a + 2]!;
+  const acx = q[c]! - q[a]!,
+    acy = q[c + 1]! - q[a + 1]!,
+    acz = q[c + 2]! - q[a + 2]!;
+  const apx = p[0] - q[a]!,
+    apy = p[1] - q[a + 1]!,
+    apz = p[2] - q[a + 2]!;
+  const d00 = abx * abx + aby * aby + abz * abz;
+  const d01 = abx * acx + aby * acy + abz * acz;
+  const d11 = acx * acx + acy * acy + acz * acz;
+  const d20 = apx * abx + apy * aby + apz * abz;
+  const d21 = apx * acx + apy * acy + apz * acz;
+  const denominator = d00 * d11 - d01 * d01 || 1e-20;
+  const v = (d11 * d20 - d01 * d21) / denominator;
+  const w = (d00 * d21 - d01 * d20) / denominator;
+  corners[0] = 1 - v - w;
+  corners[1] = v;
+  corners[2] = w;
+  return corners;
+}
+
+/** Blends a per-vertex vector over a triangle. */
+export function blend(values: Float32Array, surface: BodySurface, t: number, w: Vec3, out: Vec3): void {
+  const a = surface.triangles[t * 3]! * 3;
+  const b = surface.triangles[t * 3 + 1]! * 3;
+  const c = surface.triangles[t * 3 + 2]! * 3;
+  for (let i = 0; i < 3; i++) out[i] = w[0] * values[a + i]! + w[1] * values[b + i]! + w[2] * values[c + i]!;
+}
+
+function illuminate(
+  picture: Picture,
+  surface: BodySurface,
+  skinned: SkinnedSurface,
+  samples: LightSamples,
+  map: ShadowMap,
+): void {
+  const { width, height, label } = picture;
+  const light = new Float32Array(width * height);
+  const keyShare = new Float32Array(width * height);
+  const point: Vec3 = [0, 0, 0];
+  const normal: Vec3 = [0, 0, 0];
+  for (let row = 0, i = 0; row < height; row++)
+    for (let col = 0; col < width; col++, i++) {
+      if (label[i] === 0) continue;
+      pointAt(picture, col, row, point);
+      normalAt(picture, surface, skinned, i, point, normal);
+      const direct = keyIrradiance(samples, point, normal);
+      const share = direct > 0 ? keyVisible(map, point[0], point[1], point[2]) : 0;
+      keyShare[i] = share;
+      light[i] = direct * share + samples.ambient;
+    }
+  picture.light = light;
+  picture.keyShare = keyShare;
+}
