@@ -162,7 +162,11 @@ function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k
         profile.hair === 'none' ? 0 : smoothstep(0.8, 0.86, y) + (z < -0.1 ? smoothstep(0.4, 0.5, y) : 0);
       colour = mix(colour, hairTone, Math.min(1, scalp) * 0.7);
       let part: PartName = 'face';
-      if (y < 0.03 || (z < 0.02 && y < 0.26) || fields.neck(p[0], p[1], p[2]) < head(p[0], p[1], p[2]))
+      if (
+        (y < 0.04 && z < 0.24) ||
+        (z < 0.02 && y < 0.26) ||
+        fields.neck(p[0], p[1], p[2]) < head(p[0], p[1], p[2])
+      )
         part = 'neck';
       else if (x > 0.285 && y > 0.3 && y < 0.62) part = 'ear';
       else if (y > 0.86 || z < -0.08) part = profile.hair === 'none' ? 'face' : 'hair';

@@ -14,10 +14,10 @@ const BALANCE_PER_M = 200;
 const REACH_PER_M = 200;
 const PELVIS_PRIOR_PER_M = 10;
 const LEAN_PRIOR_PER_DEG = 0.055;
-const FREE_KNEE_PER_DEG = 0.03;
+const FREE_KNEE_PER_DEG = 0.06;
 const LOADED_KNEE_PER_DEG = 0.09;
 /** A pelvis that was told to tilt keeps to it; one that was not may drop on the free side. */
-const ROLL_PRIOR_PER_DEG = 0.08;
+const ROLL_PRIOR_PER_DEG = 0.035;
 
 /** Centre of a joint's mass in the bind pose, metres. */
 function massCentre(body: Body, j: number): Vec3 {

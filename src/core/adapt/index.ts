@@ -1,0 +1,1 @@
+export { mend, type MendChange, type MendResult } from './mend';

@@ -1,0 +1,78 @@
+import { differenceOf, SETTINGS, type Change, type PairedName, type Pose, type Station } from '../pose';
+import { otherSide, type Side } from '../units';
+import {
+  CONTACT_PHRASES,
+  FREE_ARM_PHRASE,
+  GAZE_PHRASES,
+  HAND_PHRASES,
+  MIDLINE_PHRASES,
+  PAIRED_PHRASES,
+} from './phrases';
+
+/** Most words of a cue: what a sitter takes in at once (common practice: one short thing at a time). */
+export const MOST_WORDS = 14;
+
+/** One spoken direction. */
+export interface Cue {
+  station: Station;
+  /** The sitter's own side it is about, or null. */
+  side: Side | null;
+  /** To say, in the sitter's own left and right. */
+  text: string;
+  /** The same for showing it: the sitter copies a mirror, so left and right are the photographer's. */
+  asShown: string;
+}
+
+/** How much, in words, from the number of comfortable steps. */
+function amount(steps: number): string {
+  if (steps <= 1.3) return 'a touch';
+  if (steps <= 2.6) return 'a little';
+  return steps <= 5 ? 'a good bit' : 'all the way';
+}
+
+function withSide(phrase: string, side: Side): string {
+  return phrase.replaceAll('{side}', side).replaceAll('{other}', otherSide(side));
+}
+
+function swapped(text: string): string {
+  return text.replace(/\b(left|right)\b/gi, (word) => {
+    const other = word.toLowerCase() === 'left' ? 'right' : 'left';
+    return word[0] === word[0]!.toUpperCase() ? other[0]!.toUpperCase() + other.slice(1) : other;
+  });
+}
+
+function textOf(change: Change): string {
+  switch (change.kind) {
+    case 'setting': {
+      const s = SETTINGS[change.id];
+      const pair = s.side
+        ? PAIRED_PHRASES[change.id.slice(s.side.length) as PairedName]
+        : MIDLINE_PHRASES[change.id]!;
+      const grows = change.to > change.from;
+      const phrase = pair[grows ? 0 : 1];
+      return `${s.side ? withSide(phrase, s.side) : phrase}, ${amount(Math.abs(change.to - change.from) / s.step)}.`;
+    }
+    case 'contact':
+      return `${withSide(change.to ? CONTACT_PHRASES[change.to] : FREE_ARM_PHRASE, change.side)}.`;
+    case 'hand':
+      return `${withSide(HAND_PHRASES[change.to], change.side)}.`;
+    case 'gaze':
+      return `${GAZE_PHRASES[change.to.kind]}.`;
+  }
+}
+
+function sideOf(change: Change): Side | null {
+  if (change.kind === 'setting') return SETTINGS[change.id].side;
+  return change.kind === 'gaze' ? null : change.side;
+}
+
+/** The cue for one change. */
+export function cueFor(change: Change): Cue {
+  const text = textOf(change);
+  return { station: change.station, side: sideOf(change), text, asShown: swapped(text) };
+}
+
+/** Cues that lead from one pose to another, floor up, one action each. */
+export function cuesBetween(from: Pose, to: Pose): Cue[] {
+  return differenceOf(from, to).map(cueFor);
+}

@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { frameSchema, sitterSchema, sittingSchema, takeSchema } from './records';
+
+export const SITTING_FORMAT = 'gilvo.sitting';
+export const SITTING_VERSION = 1;
+
+/** A sitting with everything that belongs to it, as one file. */
+export const sittingFileSchema = z.strictObject({
+  format: z.literal(SITTING_FORMAT),
+  version: z.literal(SITTING_VERSION),
+  exportedAt: z.iso.datetime(),
+  sitter: sitterSchema,
+  sitting: sittingSchema,
+  takes: z.array(takeSchema).max(500),
+  frames: z.array(frameSchema).max(20000),
+});
+export type SittingFile = z.infer<typeof sittingFileSchema>;
+
+/** A file that cannot be read: one sentence with the path and the value. */
+export class SittingFileError extends Error {
+  override name = 'SittingFileError';
+}
+
+/** Writes a sitting as JSON text. */
+export function writeSittingFile(content: Omit<SittingFile, 'format' | 'version'>): string {
+  return JSON.stringify({ format: SITTING_FORMAT, version: SITTING_VERSION, ...content }, null, 1);
+}
+
+/**
+ * Reads a sitting file and checks that it hangs together.
+ * @throws SittingFileError naming the first path that is wrong, its value, and what would be right.
+ */
+export function readSittingFile(text: string): SittingFile {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch (error) {
+    throw new SittingFileError(`The file is not JSON: ${(error as Error).message}`);
+  }
+  const format = (raw as { format?: unknown } | null)?.format;
+  if (format !== SITTING_FORMAT)
+    throw new SittingFileError(`format is ${show(format)}; a sitting file says "${SITTING_FORMAT}"`);
+  const version = (raw as { version?: unknown }).version;
+  if (version !== SITTING_VERSION)
+    throw new SittingFileError(`version is ${show(version)}; this Gilvo reads version ${SITTING_VERSION}`);
+  const parsed = sittingFileSchema.safeParse(raw);
+  if (!parsed.success) throw new SittingFileError(explain(parsed.error, raw));
+  const file = parsed.data;
+  if (file.sitting.sitterId !== file.sitter.id)
+    throw new SittingFileError(
+      `sitting.sitterId is ${show(file.sitting.sitterId)}; the sitter's id is ${show(file.sitter.id)}`,
+    );
+  const takes = new Set(file.takes.map((t) => t.id));
+  file.takes.forEach((t, i) => {
+    if (t.sittingId !== file.sitting.id)
+      throw new SittingFileError(
+        `takes[${i}].sittingId is ${show(t.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,
+      );
+  });
+  file.frames.forEach((f, i) => {
+    if (f.sittingId !== file.sitting.id)
+      throw new SittingFileError(
+        `frames[${i}].sittingId is ${show(f.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,
+      );
+    if (!takes.has(f.takeId))
+      throw new SittingFileError(`frames[${i}].takeId is ${show(f.takeId)}; no take has this id`);
+  });
+  return file;
+}
+
+/** First problem of a failed parse as path, value and message. */
+export function explain(error: z.ZodError, raw: unknown): string {
+  const issue = error.issues[0]!;
+  const path = issue.path
+    .map((p, i) => (typeof p === 'number' ? `[${p}]` : i === 0 ? String(p) : `.${String(p)}`))
+    .join('');
+  let value: unknown = raw;
+  for (const p of issue.path) value = (value as Record<PropertyKey, unknown> | undefined)?.[p as PropertyKey];
+  const shown = issue.code === 'unrecognized_keys' ? '' : ` is ${show(value)}`;
+  return `${path || 'the file'}${shown}: ${issue.message}`;
+}
+
+function show(value: unknown): string {
+  const text = JSON.stringify(value) ?? 'missing';
+  return text.length > 60 ? `${text.slice(0, 57)}...` : text;
+}

@@ -1,0 +1,1 @@
+export { STANDING_POSES } from './standing';

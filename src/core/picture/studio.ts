@@ -1,0 +1,102 @@
+import { z } from 'zod';
+import type { Body, BodySurface } from '../body';
+import { cameraSchema, viewOf, type View } from '../camera';
+import { createSkinned, figureOf, skinSurface, type Figure, type SkinnedSurface } from '../figure';
+import { lightSchema, sampleKey } from '../light';
+import { poseSchema } from '../pose';
+import type { Vec3 } from '../units';
+import { assertClear } from './clearance';
+import { createFaceMemory, jawStepMm, type FaceMemory } from './jaw';
+import { createPictureMemory, takePicture, type Picture, type PictureMemory } from './picture';
+import { readPicture, type Readings } from './readings';
+
+/** A pose as it is photographed: what a person said about pose, camera and light. */
+export const shotSchema = z.strictObject({ pose: poseSchema, camera: cameraSchema, light: lightSchema });
+export type Shot = z.infer<typeof shotSchema>;
+
+/** One sitter's body and surface with the memory that taking pictures of it needs. */
+export interface Studio {
+  body: Body;
+  surface: BodySurface;
+  skinned: SkinnedSurface;
+  memory: PictureMemory;
+  face: FaceMemory;
+  /** The last figure, kept because a moved camera does not move the sitter. */
+  last: { pose: string; lens: string; figure: Figure } | undefined;
+}
+
+/** Prepares the studio for one sitter. */
+export function createStudio(body: Body, surface: BodySurface): Studio {
+  return {
+    body,
+    surface,
+    skinned: createSkinned(surface),
+    memory: createPictureMemory(),
+    face: createFaceMemory(surface),
+    last: undefined,
+  };
+}
+
+/** A shot with everything that follows from it. */
+export interface Sight {
+  shot: Shot;
+  body: Body;
+  figure: Figure;
+  view: View;
+  picture: Picture;
+  readings: Readings;
+}
+
+/** Size of the measuring picture, pixels on its short and long side. */
+export const MEASURING_SIZE = { short: 160, long: 240 } as const;
+
+/** Picture size for a frame's orientation. */
+export function measuringSize(shot: Shot, scale = 1): { width: number; height: number } {
+  const { short, long } = MEASURING_SIZE;
+  return shot.camera.orientation === 'upright'
+    ? { width: short * scale, height: long * scale }
+    : { width: long * scale, height: short * scale };
+}
+
+/** Middle of the figure and the radius of a sphere that holds it. */
+function sphereOf(figure: Figure): { middle: Vec3; radiusM: number } {
+  const top = figure.points.crown;
+  const middle: Vec3 = [top[0] / 2, top[1] / 2, top[2] / 2];
+  return { middle, radiusM: top[1] * 0.5 + 0.16 };
+}
+
+/**
+ * Full recompute of a shot: figure, measuring picture, readings.
+ * @param options.lit also computes the light of every pixel; needed to develop the picture.
+ * @throws RangeError when the camera stands inside the sitter.
+ */
+export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; scale?: number } = {}): Sight {
+  const view = viewOf(shot.camera);
+  const { body, surface, skinned } = studio;
+  const figure = figureFor(studio, shot, view.eye);
+  assertClear(shot.camera, figure);
+  skinSurface(surface, figure.transforms, skinned);
+  const face = figure.points.nose;
+  const light = options.lit
+    ? { samples: sampleKey(shot.light, face), sizeM: shot.light.sizeM, ...sphereOf(figure) }
+    : undefined;
+  const picture = takePicture(
+    surface,
+    skinned,
+    view,
+    measuringSize(shot, options.scale),
+    studio.memory,
+    light,
+  );
+  const jaw = jawStepMm(studio.face, skinned, view, figure.points, studio.memory.scratch);
+  return { shot, body, figure, view, picture, readings: readPicture(picture, body, figure, jaw) };
+}
+
+function figureFor(studio: Studio, shot: Shot, lens: Vec3): Figure {
+  const pose = JSON.stringify(shot.pose);
+  const at = lens.join(' ');
+  if (studio.last?.pose === pose && studio.last.lens === at) return studio.last.figure;
+  const figure = figureOf(studio.body, shot.pose, { lens });
+  studio.last = { pose, lens: at, figure };
+  return figure;
+}

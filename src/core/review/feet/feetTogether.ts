@@ -1,0 +1,32 @@
+import { degrees } from '../../units';
+import { pose, type Rule } from '../rule';
+
+/** Beyond this turn of the hips from the lens, feet that stand close read as a line, not as a post. */
+const SQUARE_DEG = 20;
+
+export const feetTogether: Rule = {
+  id: 'feet-together',
+  station: 'feet',
+  reason: 'Feet together and straight at the lens make a stiff post of the body.',
+  weight: 0.6,
+  measure({ figure, body, view }) {
+    const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
+    const turn = Math.abs(((figure.turnDeg.hips - toLens + 540) % 360) - 180);
+    if (turn > SQUARE_DEG) return [];
+    const { left, right } = figure.feet;
+    const apart =
+      Math.hypot(left.heel[0] - right.heel[0], left.heel[2] - right.heel[2]) / body.lengths.shoulderBreadthM;
+    return [
+      {
+        key: '',
+        value: apart,
+        low: 0.38,
+        high: 3,
+        full: 0.3,
+        unit: '× shoulders',
+        title: 'The feet stand together',
+        variables: pose('heelSpacingShoulders', 'leftAheadFeet'),
+      },
+    ];
+  },
+};

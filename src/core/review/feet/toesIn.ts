@@ -1,0 +1,22 @@
+import { settingOf, sided } from '../../pose';
+import { SIDES } from '../../units';
+import { pose, type Rule } from '../rule';
+
+export const toesIn: Rule = {
+  id: 'toes-in',
+  station: 'feet',
+  reason: 'Toes turned in read as unsure.',
+  weight: 0.6,
+  measure({ shot }) {
+    return SIDES.map((side) => ({
+      key: side,
+      value: settingOf(shot.pose, sided(side, 'FootOutDeg')),
+      low: -1,
+      high: 100,
+      full: 20,
+      unit: '° out',
+      title: `The ${side} toes turn in`,
+      variables: pose(sided(side, 'FootOutDeg')),
+    }));
+  },
+};

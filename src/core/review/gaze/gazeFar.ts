@@ -1,0 +1,31 @@
+import { SIDES } from '../../units';
+import { pose, type Rule } from '../rule';
+
+/** White on one side of the iris, as a share of the opening, from which it dominates. */
+const MOST_WHITE = 0.4;
+
+export const gazeFar: Rule = {
+  id: 'gaze-far',
+  station: 'gaze',
+  reason: 'Eyes that run far from the nose show mostly white; the head goes with them.',
+  weight: 0.85,
+  measure({ readings }) {
+    let white = 0;
+    for (const side of SIDES) {
+      const eye = readings.eyes[side];
+      if (eye) white = Math.max(white, eye.whiteLeft, eye.whiteRight);
+    }
+    return [
+      {
+        key: '',
+        value: white * 100,
+        low: 0,
+        high: MOST_WHITE * 100,
+        full: 25,
+        unit: '% white on one side',
+        title: 'The eyes run far from the nose',
+        variables: pose('headTurnLeftDeg', 'twistLeftDeg', 'chinDownDeg'),
+      },
+    ];
+  },
+};

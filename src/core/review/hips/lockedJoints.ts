@@ -1,0 +1,52 @@
+import { sided } from '../../pose';
+import { SIDES } from '../../units';
+import { pose, type Measurement, type Rule } from '../rule';
+
+const LOCKED_KNEE_DEG = 2.5;
+const STRAIGHT_ELBOW_DEG = 8;
+const HARD_WRIST_DEG = 55;
+
+export const lockedJoints: Rule = {
+  id: 'locked-joints',
+  station: 'hips',
+  reason: 'A joint at its end looks stiff and feels it; every limb is bent a little.',
+  weight: 0.8,
+  measure({ figure }) {
+    const out: Measurement[] = [];
+    for (const side of SIDES) {
+      out.push(
+        {
+          key: `${side} knee`,
+          value: figure.kneeBendDeg[side],
+          low: LOCKED_KNEE_DEG,
+          high: 180,
+          full: 4,
+          unit: '°',
+          title: `The ${side} knee is locked`,
+          variables: pose(sided(side, 'KneeBendDeg')),
+        },
+        {
+          key: `${side} elbow`,
+          value: figure.arms[side].elbowBendDeg,
+          low: STRAIGHT_ELBOW_DEG,
+          high: 180,
+          full: 10,
+          unit: '°',
+          title: `The ${side} arm hangs straight`,
+          variables: pose(sided(side, 'ElbowBendDeg')),
+        },
+        {
+          key: `${side} wrist`,
+          value: Math.abs(figure.arms[side].wristBendDeg),
+          low: 0,
+          high: HARD_WRIST_DEG,
+          full: 30,
+          unit: '°',
+          title: `The ${side} wrist is bent hard`,
+          variables: pose(sided(side, 'WristBendDeg'), sided(side, 'ElbowSwivelDeg')),
+        },
+      );
+    }
+    return out;
+  },
+};

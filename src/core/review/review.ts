@@ -1,0 +1,68 @@
+import type { Sight } from '../picture';
+import { STATIONS, type Message } from '../pose';
+import { enlargedPart } from './arms/enlargedPart';
+import { noDaylight } from './arms/noDaylight';
+import { frameEdge } from './camera/frameEdge';
+import { lensHeight } from './camera/lensHeight';
+import { feetTogether } from './feet/feetTogether';
+import { toesIn } from './feet/toesIn';
+import { gazeFar } from './gaze/gazeFar';
+import { chinBack } from './head/chinBack';
+import { lockedJoints } from './hips/lockedJoints';
+import type { Measurement, Rule } from './rule';
+import { squareShoulders } from './shoulders/squareShoulders';
+import { evenWeight } from './weight/evenWeight';
+
+/** All rules, from the floor up, then the camera. */
+export const RULES: readonly Rule[] = [
+  toesIn,
+  feetTogether,
+  evenWeight,
+  lockedJoints,
+  squareShoulders,
+  noDaylight,
+  enlargedPart,
+  chinBack,
+  gazeFar,
+  frameEdge,
+  lensHeight,
+];
+
+/** What the review sees. */
+export interface Finding {
+  /** Rule and key: the same fault keeps its id from picture to picture. */
+  id: string;
+  ruleId: string;
+  station: Rule['station'];
+  title: string;
+  reason: string;
+  measurement: Measurement;
+  /** 0 just outside the wanted range, 1 fully wrong, times the rule's weight. */
+  severity: number;
+}
+
+/** How far a value lies outside its wanted range, in its unit. */
+export function outside(m: Measurement): number {
+  return Math.max(0, m.low - m.value, m.value - m.high);
+}
+
+/** Examines a sight with every rule; worst first, then floor up. */
+export function review(sight: Sight, message: Message): Finding[] {
+  const findings: Finding[] = [];
+  for (const rule of RULES)
+    for (const measurement of rule.measure(sight, message)) {
+      const off = outside(measurement);
+      if (off <= 0) continue;
+      findings.push({
+        id: measurement.key ? `${rule.id}:${measurement.key}` : rule.id,
+        ruleId: rule.id,
+        station: rule.station,
+        title: measurement.title,
+        reason: rule.reason,
+        measurement,
+        severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,
+      });
+    }
+  const order = (f: Finding) => (f.station === 'camera' ? STATIONS.length : STATIONS.indexOf(f.station));
+  return findings.sort((a, b) => b.severity - a.severity || order(a) - order(b));
+}

@@ -1,0 +1,47 @@
+import type { CameraNumber } from '../camera';
+import type { Sight } from '../picture';
+import type { Message, SettingId, Station } from '../pose';
+
+/**
+ * A number that a mend may change. `holds` is a setting that moves against it, so that what it carries stays where
+ * it was: shoulders that turn under a face that does not.
+ */
+export type MendVariable =
+  { on: 'pose'; id: SettingId; holds?: SettingId } | { on: 'camera'; name: CameraNumber };
+
+/** One measured figure against what is wanted. */
+export interface Measurement {
+  /** Tells two findings of one rule apart: a side or a part; empty where there is only one. */
+  key: string;
+  value: number;
+  /** Wanted range; a value outside it is a finding. */
+  low: number;
+  high: number;
+  /** Distance outside the range that counts as fully wrong. */
+  full: number;
+  unit: string;
+  /** Short title of the finding. */
+  title: string;
+  /** What to change, tried in this order. */
+  variables: MendVariable[];
+}
+
+/** One thing a trained eye looks for. Rules never read each other. */
+export interface Rule {
+  id: string;
+  station: Station | 'camera';
+  /** Why it matters, one sentence. */
+  reason: string;
+  /** How much it matters against the other rules, 0 to 1. */
+  weight: number;
+  /** Takes the figures of one sight; the wanted ranges follow from the message. */
+  measure(sight: Sight, message: Message): Measurement[];
+}
+
+export function pose(...ids: SettingId[]): MendVariable[] {
+  return ids.map((id) => ({ on: 'pose', id }));
+}
+
+export function camera(...names: CameraNumber[]): MendVariable[] {
+  return names.map((name) => ({ on: 'camera', name }));
+}

@@ -1,0 +1,1 @@
+export { insideRoom, roomSchema, type Room } from './room';

@@ -1,0 +1,80 @@
+import type { Camera } from '../camera';
+import type { KeyLight } from '../light';
+import type { Shot } from '../picture';
+import { differenceOf, SETTINGS, type Change } from '../pose';
+
+/** Seconds of each kind of change beside the settings' own figures (common practice, measured with a stopwatch by nobody yet). */
+export const CHANGE_SECONDS = {
+  /** Saying goodbye to the old pose and settling the new one. */
+  settle: 6,
+  contact: 4,
+  hand: 2,
+  gaze: 1.5,
+  lens: 35,
+  moveCamera: 6,
+  perMetre: 3,
+  height: 5,
+  orientation: 2,
+  aperture: 2,
+  light: 25,
+} as const;
+
+/** Most seconds that one setting can cost: a big turn is one instruction, not eighteen. */
+const MOST_PER_SETTING = 9;
+
+function changeSeconds(change: Change): number {
+  switch (change.kind) {
+    case 'setting': {
+      const s = SETTINGS[change.id];
+      return Math.min(MOST_PER_SETTING, (Math.abs(change.to - change.from) / s.step) * s.secondsPerStep);
+    }
+    case 'contact':
+      return CHANGE_SECONDS.contact;
+    case 'hand':
+      return CHANGE_SECONDS.hand;
+    case 'gaze':
+      return CHANGE_SECONDS.gaze;
+  }
+}
+
+/** What a change from one shot to the next costs, and of what it is made. */
+export interface ChangeCost {
+  totalS: number;
+  poseS: number;
+  cameraS: number;
+  lightS: number;
+  /** Things to say to the sitter. */
+  cues: number;
+  /** Gear that changes, in words. */
+  gear: string[];
+}
+
+/** Seconds to go from one shot to another. */
+export function changeCost(from: Shot, to: Shot): ChangeCost {
+  const changes = differenceOf(from.pose, to.pose);
+  const poseS = changes.reduce<number>((s, c) => s + changeSeconds(c), CHANGE_SECONDS.settle);
+  const gear: string[] = [];
+  const cameraS = cameraSeconds(from.camera, to.camera, gear);
+  const lightS = sameLight(from.light, to.light) ? 0 : CHANGE_SECONDS.light;
+  if (lightS > 0) gear.push('light');
+  return { totalS: poseS + cameraS + lightS, poseS, cameraS, lightS, cues: changes.length, gear };
+}
+
+function cameraSeconds(a: Camera, b: Camera, gear: string[]): number {
+  let s = 0;
+  if (a.focalLengthMm !== b.focalLengthMm || a.sensor !== b.sensor) {
+    s += CHANGE_SECONDS.lens;
+    gear.push(`lens ${b.focalLengthMm} mm`);
+  }
+  const arcM = (Math.abs(a.arcDeg - b.arcDeg) * Math.PI * b.distanceM) / 180;
+  const walked = Math.abs(a.distanceM - b.distanceM) + arcM;
+  if (walked > 0.05) s += CHANGE_SECONDS.moveCamera + CHANGE_SECONDS.perMetre * walked;
+  if (Math.abs(a.heightM - b.heightM) > 0.01) s += CHANGE_SECONDS.height;
+  if (a.orientation !== b.orientation) s += CHANGE_SECONDS.orientation;
+  if (a.apertureF !== b.apertureF) s += CHANGE_SECONDS.aperture;
+  return s;
+}
+
+function sameLight(a: KeyLight, b: KeyLight): boolean {
+  return (Object.keys(a) as (keyof KeyLight)[]).every((k) => a[k] === b[k]);
+}
