@@ -1,0 +1,77 @@
+/** Renews docs/screenshots from the demo data: `npm run shots` (needs a production build). */
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { By, until } from 'selenium-webdriver';
+import { DESK_SIZE, openBrowser, PHONE_SIZE, type Browser, type Size } from '../tests/e2e/browser';
+import { drawn, still } from '../tests/e2e/waits';
+import { serve } from '../tests/e2e/server';
+
+const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+
+async function shot(browser: Browser, name: string): Promise<void> {
+  await still(browser.driver);
+  writeFileSync(join(folder, `${name}.png`), Buffer.from(await browser.driver.takeScreenshot(), 'base64'));
+  console.log(`docs/screenshots/${name}.png`);
+}
+
+async function visit(browser: Browser, url: string, size: Size): Promise<void> {
+  await browser.size(size);
+  await browser.driver.get(url);
+}
+
+const only = process.argv.slice(2);
+const wants = (name: string) => only.length === 0 || only.includes(name);
+const server = await serve();
+const browser = await openBrowser();
+const { driver } = browser;
+try {
+  const sitting = `${server.origin}/pose?sitting=demo-yearbook`;
+  await visit(browser, server.origin, DESK_SIZE);
+  await driver.wait(until.elementLocated(By.css('article canvas[data-state="drawn"]')), 60_000);
+  if (wants('desk')) await shot(browser, 'desk');
+  if (wants('pose')) {
+    await visit(browser, `${sitting}&take=demo-take-1`, DESK_SIZE);
+    await drawn(driver);
+    await driver.findElement(By.css('button[title^="arms"]')).click();
+    await shot(browser, 'pose');
+  }
+  if (wants('pose-portrait')) {
+    await visit(browser, `${sitting}&take=demo-take-4`, DESK_SIZE);
+    await drawn(driver);
+    await driver.findElement(By.css('button[title^="camera"]')).click();
+    for (const [label, value] of [
+      ['distance to the sitter, m', '1.6'],
+      ['lens height, m', '1.66'],
+      ['focal length, mm', '85'],
+    ]) {
+      const field = driver.findElement(By.css(`input[aria-label="${label}"]`));
+      await field.sendKeys('\uE009a', value!, '\uE007');
+    }
+    await drawn(driver);
+    await shot(browser, 'pose-portrait');
+  }
+  if (wants('pose-measured')) {
+    await visit(browser, `${sitting}&take=demo-take-2`, DESK_SIZE);
+    await drawn(driver);
+    await driver.findElement(By.xpath('//button[text()="measured"]')).click();
+    await driver.wait(until.elementLocated(By.css('[data-testid="measured"][data-state="drawn"]')), 20_000);
+    await shot(browser, 'pose-measured');
+  }
+  if (wants('run')) {
+    await visit(browser, `${server.origin}/run?sitting=demo-yearbook`, DESK_SIZE);
+    await driver.wait(
+      async () => (await driver.findElements(By.css('li canvas[data-state="drawn"]'))).length >= 5,
+      60_000,
+    );
+    await shot(browser, 'run');
+  }
+  if (wants('direct')) {
+    await visit(browser, `${server.origin}/direct?sitting=demo-yearbook`, PHONE_SIZE);
+    await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
+    await shot(browser, 'direct');
+  }
+} finally {
+  await browser.quit();
+  await server.stop();
+}

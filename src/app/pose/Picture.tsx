@@ -1,0 +1,168 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useEffect, useRef } from 'react';
+import type { BodyProfile, BodySurface } from '@/core/body';
+import { project, viewOf } from '@/core/camera';
+import type { Shot } from '@/core/picture';
+import { PART_COLOURS } from '@/stage/partColours';
+import { studio } from '@/workers/studioClient';
+import type { ShotReport } from '@/workers/studio.worker';
+import { OVERLAYS, usePoseStore, type Overlay } from './poseStore';
+
+// three.js is only loaded where a figure is drawn
+const Viewfinder = dynamic(() => import('@/stage/Viewfinder').then((m) => m.Viewfinder), { ssr: false });
+
+const OVERLAY_WORDS: Record<Overlay, string> = {
+  size: 'size',
+  sharp: 'sharp',
+  parts: 'parts',
+  measured: 'measured',
+};
+const OVERLAY_TITLES: Record<Overlay, string> = {
+  size: 'How much near parts are enlarged against the face',
+  sharp: 'What lies within the depth of field, focused on the near eye',
+  parts: 'The drawn figure in its part colours',
+  measured: 'What the measuring picture sees, pixel by pixel',
+};
+
+/** The measuring picture's labels in part colours. */
+function MeasuredPicture({ profile, shot }: { profile: BodyProfile; shot: Shot }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    let stale = false;
+    studio('live')
+      .labels(profile, shot, 2)
+      .then(
+        ({ width, height, labels }) => {
+          const target = canvas.current;
+          if (stale || !target) return;
+          target.width = width;
+          target.height = height;
+          const image = new ImageData(width, height);
+          labels.forEach((label, i) => image.data.set([...PART_COLOURS[label]!, 255], i * 4));
+          target.getContext('2d')!.putImageData(image, 0, 0);
+          target.dataset.state = 'drawn';
+        },
+        () => undefined,
+      );
+    return () => {
+      stale = true;
+    };
+  }, [profile, shot]);
+  return (
+    <canvas
+      ref={canvas}
+      data-testid="measured"
+      role="img"
+      aria-label="Measured parts"
+      className="absolute inset-0 h-full w-full [image-rendering:pixelated]"
+    />
+  );
+}
+
+function SizeLabels({ report }: { report: ShotReport }) {
+  const notable = report.enlargements.filter((e) => Math.abs(e.enlargement - 1) > 0.04);
+  return notable.map((e) => (
+    <span
+      key={e.part}
+      className="absolute -translate-x-1/2 -translate-y-1/2 bg-[#1b1712]/85 px-1.5 py-0.5 text-xs whitespace-nowrap text-[#f2e7cd]"
+      style={{ left: `${Math.min(86, Math.max(14, e.x * 100))}%`, top: `${e.y * 100}%` }}
+    >
+      {e.part.replace(':', ' ')} × {e.enlargement.toFixed(2)}
+    </span>
+  ));
+}
+
+function SharpMarks({ shot, report }: { shot: Shot; report: ShotReport }) {
+  const view = viewOf(shot.camera);
+  const { points, feet, numbers } = report;
+  const marks = [
+    ['left eye', points.eyes.left],
+    ['right eye', points.eyes.right],
+    ['left shoulder', points.shoulders.left],
+    ['right shoulder', points.shoulders.right],
+    ['left hip', points.hips.left],
+    ['right hip', points.hips.right],
+    ['left toe', feet.left.toe],
+    ['right toe', feet.right.toe],
+  ] as const;
+  return marks.map(([name, p]) => {
+    const { x, y, depthM } = project(view, p);
+    if (Math.abs(x) > 1 || Math.abs(y) > 1) return null;
+    const sharp = depthM >= numbers.sharpNearM && depthM <= numbers.sharpFarM;
+    return (
+      <span
+        key={name}
+        title={`${name}: ${sharp ? 'sharp' : 'soft'}`}
+        className={`absolute h-4 w-4 -translate-x-1/2 -translate-y-1/2 border-2 ${sharp ? 'border-[#e3c264]' : 'rounded-full border-dashed border-[#f2e7cd]'}`}
+        style={{ left: `${(x + 1) * 50}%`, top: `${(1 - y) * 50}%` }}
+      />
+    );
+  });
+}
+
+interface PictureProps {
+  profile: BodyProfile;
+  /** The shot that the report belongs to. */
+  shot: Shot | null;
+  report: ShotReport | null;
+  surface: BodySurface | null;
+  backgroundM: number;
+  overlay: Overlay | null;
+}
+
+/** The viewfinder with its frame and switchable overlays. */
+export function Picture({ profile, shot, report, surface, backgroundM, overlay }: PictureProps) {
+  const { setOverlay } = usePoseStore.getState();
+  const landscape = shot?.camera.orientation === 'landscape';
+  return (
+    <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+      <div className="flex min-h-0 flex-1 items-center justify-center">
+        <div
+          className={`relative max-h-full max-w-full bg-[#4f473c] ${landscape ? 'w-full' : 'h-full'}`}
+          style={{ aspectRatio: landscape ? '3 / 2' : '2 / 3' }}
+        >
+          {surface && report && shot ? (
+            <Viewfinder
+              surface={surface}
+              transforms={report.transforms}
+              camera={shot.camera}
+              light={shot.light}
+              face={report.points.chin}
+              backgroundM={backgroundM}
+              mode={overlay === 'parts' ? 'parts' : 'picture'}
+            />
+          ) : (
+            <p className="flex h-full items-center justify-center text-[#f2e7cd]" role="status">
+              Building the sitter
+            </p>
+          )}
+          {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
+          {overlay === 'size' && report && <SizeLabels report={report} />}
+          {overlay === 'sharp' && report && shot && <SharpMarks shot={shot} report={report} />}
+          {shot && (
+            <p className="absolute top-2 right-2 bg-[#1b1712]/85 px-2 py-0.5 text-xs text-[#f2e7cd]">
+              {shot.camera.focalLengthMm} mm · f/{shot.camera.apertureF} · {shot.camera.distanceM.toFixed(1)}{' '}
+              m · lens {shot.camera.heightM.toFixed(2)} m
+            </p>
+          )}
+          <div role="group" aria-label="Overlays" className="absolute bottom-2 left-2 flex gap-1">
+            {OVERLAYS.map((o) => (
+              <button
+                key={o}
+                type="button"
+                aria-pressed={overlay === o}
+                title={OVERLAY_TITLES[o]}
+                className="min-h-6 bg-[#1b1712]/85 px-2 text-xs text-[#f2e7cd] aria-pressed:bg-[#e3c264] aria-pressed:text-[#241f18]"
+                onClick={() => setOverlay(overlay === o ? null : o)}
+              >
+                {OVERLAY_WORDS[o]}
+              </button>
+            ))}
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}

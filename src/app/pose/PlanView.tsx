@@ -1,0 +1,187 @@
+'use client';
+
+import { useRef } from 'react';
+import { CAMERA_RANGES, viewOf } from '@/core/camera';
+import { keyCentre, KEY_RANGES } from '@/core/light';
+import type { Shot } from '@/core/picture';
+import type { Room } from '@/core/scene';
+import { degrees, SIDES } from '@/core/units';
+import type { ShotReport } from '@/workers/studio.worker';
+import { usePoseStore } from './poseStore';
+
+interface PlanProps {
+  shot: Shot;
+  room: Room;
+  report: ShotReport | null;
+}
+
+const WIDTH = 200;
+const MARGIN = 10;
+
+function held(value: number, { min, max, step }: { min: number; max: number; step: number }): number {
+  const stepped = Math.round(value / step) * step;
+  return Math.round(Math.min(max, Math.max(min, stepped)) * 1000) / 1000;
+}
+
+/** Floor plan with tape marks: the camera and the key can be dragged round the sitter's mark. */
+export function PlanView({ shot, room, report }: PlanProps) {
+  const svg = useRef<SVGSVGElement>(null);
+  const { setCamera, setLightNumber, setDragging, setPanel } = usePoseStore.getState();
+  const scale = (WIDTH - 2 * MARGIN) / Math.max(room.widthM, room.depthM * 0.62);
+  const height = room.depthM * scale + 2 * MARGIN;
+  const left = (WIDTH - room.widthM * scale) / 2;
+  const X = (x: number) => left + (x + room.markToLeftM) * scale;
+  const Y = (z: number) => MARGIN + (z + room.markToBackM) * scale;
+  const view = viewOf(shot.camera);
+  const key = keyCentre(shot.light);
+
+  const drag = (what: 'camera' | 'key') => (event: React.PointerEvent) => {
+    setPanel(what === 'camera' ? 'camera' : 'light');
+    setDragging(true);
+    const target = event.currentTarget as Element;
+    target.setPointerCapture(event.pointerId);
+    const move = (e: PointerEvent) => {
+      const box = svg.current!.getBoundingClientRect();
+      const k = WIDTH / box.width;
+      const x = ((e.clientX - box.left) * k - left) / scale - room.markToLeftM;
+      const z = ((e.clientY - box.top) * k - MARGIN) / scale - room.markToBackM;
+      const arc = degrees(Math.atan2(x, z));
+      const distance = Math.hypot(x, z);
+      if (what === 'camera') {
+        const { camera } = usePoseStore.getState().take!.shot;
+        setCamera({
+          ...camera,
+          arcDeg: held(arc, { ...CAMERA_RANGES.arcDeg, step: 1 }),
+          distanceM: held(distance, { ...CAMERA_RANGES.distanceM, step: 0.05 }),
+        });
+      } else {
+        setLightNumber('arcDeg', held(arc, { ...KEY_RANGES.arcDeg, step: 1 }));
+        setLightNumber('distanceM', held(distance, KEY_RANGES.distanceM));
+      }
+    };
+    const end = () => {
+      setDragging(false);
+      removeEventListener('pointermove', move);
+      removeEventListener('pointerup', end);
+    };
+    addEventListener('pointermove', move);
+    addEventListener('pointerup', end);
+  };
+
+  const reach = Math.hypot(room.widthM, room.depthM);
+  const edge = (sign: 1 | -1): string => {
+    const dx = view.forward[0] + sign * view.tanHalfWidth * view.right[0];
+    const dz = view.forward[2] + sign * view.tanHalfWidth * view.right[2];
+    return `M${X(view.eye[0])} ${Y(view.eye[2])}L${X(view.eye[0] + dx * reach)} ${Y(view.eye[2] + dz * reach)}`;
+  };
+  const doorX = room.door.wall === 'left' ? X(-room.markToLeftM) : X(room.widthM - room.markToLeftM);
+  const sideDoor = room.door.wall === 'left' || room.door.wall === 'right';
+  const doorTop = Y(-room.markToBackM) + room.door.fromM * scale;
+  const doorBottom = Y(-room.markToBackM) + room.door.toM * scale;
+
+  return (
+    <figure className="min-h-0">
+      <figcaption className="quiet text-xs">plan</figcaption>
+      <svg
+        ref={svg}
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        className="w-full touch-none"
+        role="group"
+        aria-label="Floor plan"
+      >
+        <clipPath id="plan-room">
+          <rect x={left} y={MARGIN} width={room.widthM * scale} height={room.depthM * scale} />
+        </clipPath>
+        <rect
+          x={left}
+          y={MARGIN}
+          width={room.widthM * scale}
+          height={room.depthM * scale}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth={1}
+        />
+        {sideDoor && (
+          <>
+            <line
+              x1={doorX}
+              x2={doorX}
+              y1={doorTop}
+              y2={doorBottom}
+              stroke="var(--color-secondary)"
+              strokeWidth={4}
+            />
+            <text
+              x={doorX - 5}
+              y={doorBottom + 10}
+              textAnchor="end"
+              fontSize={10}
+              fill="var(--color-secondary)"
+            >
+              {room.door.words}
+            </text>
+          </>
+        )}
+        <g clipPath="url(#plan-room)">
+          <path d={edge(1) + edge(-1)} stroke="var(--color-accent)" strokeDasharray="3 3" fill="none" />
+          <line
+            x1={X(key[0])}
+            y1={Y(key[2])}
+            x2={X(0)}
+            y2={Y(0)}
+            stroke="var(--color-primary)"
+            strokeWidth={1.5}
+          />
+        </g>
+        {report &&
+          SIDES.map((side) => (
+            <line
+              key={side}
+              x1={X(report.feet[side].heel[0])}
+              y1={Y(report.feet[side].heel[2])}
+              x2={X(report.feet[side].toe[0])}
+              y2={Y(report.feet[side].toe[2])}
+              stroke="currentColor"
+              strokeWidth={4}
+              strokeLinecap="round"
+            />
+          ))}
+        <path
+          d={`M${X(0) - 5} ${Y(0)}h10M${X(0)} ${Y(0) - 5}v10`}
+          stroke="var(--color-accent)"
+          strokeWidth={1.2}
+        />
+        <g
+          transform={`translate(${X(key[0])} ${Y(key[2])}) rotate(${-shot.light.arcDeg})`}
+          className="cursor-grab"
+          onPointerDown={drag('key')}
+        >
+          <rect x={-14} y={-12} width={28} height={24} fill="transparent" />
+          <rect
+            x={(-shot.light.sizeM * scale) / 2}
+            y={-3}
+            width={shot.light.sizeM * scale}
+            height={6}
+            fill="var(--color-primary)"
+            stroke="var(--color-accent)"
+          />
+        </g>
+        <text x={X(key[0])} y={Y(key[2]) + 17} textAnchor="middle" fontSize={10} fill="currentColor">
+          key {shot.light.distanceM.toFixed(1)} m
+        </text>
+        <g
+          transform={`translate(${X(view.eye[0])} ${Y(view.eye[2])}) rotate(${-shot.camera.arcDeg})`}
+          className="cursor-grab"
+          onPointerDown={drag('camera')}
+        >
+          <rect x={-14} y={-12} width={28} height={26} fill="transparent" />
+          <rect x={-8} y={-2} width={16} height={10} fill="currentColor" />
+          <rect x={-3} y={-6} width={6} height={5} fill="currentColor" />
+        </g>
+        <text x={X(view.eye[0]) + 13} y={Y(view.eye[2]) + 7} fontSize={10} fill="currentColor">
+          {shot.camera.distanceM.toFixed(1)} m
+        </text>
+      </svg>
+    </figure>
+  );
+}

@@ -1,0 +1,219 @@
+'use client';
+
+import { Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useEffect } from 'react';
+import { useStore } from 'zustand';
+import { STATIONS, mirrorPose } from '@/core/pose';
+import type { Take } from '@/core/formats';
+import { database, type WholeSitting } from '@/data';
+import { Header } from '@/ui/Header';
+import { RunStrip } from '@/ui/RunStrip';
+import { useSitting } from '@/ui/useSitting';
+import { Picture } from './Picture';
+import { PlanView } from './PlanView';
+import { PlumbLine } from './PlumbLine';
+import { poseHistory, usePoseStore, type Panel } from './poseStore';
+import { Readings } from './Readings';
+import { SideView } from './SideView';
+import { StationPanel } from './StationPanel';
+import { useAutosave, type SaveState } from './useAutosave';
+import { useReport, useSurfaces } from './useReport';
+
+function savedWords(state: SaveState): string {
+  if (state.kind === 'failed') return `Not saved: ${state.why}`;
+  return state.kind === 'saving' ? 'Saving' : 'Saved';
+}
+
+function useKeys() {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement;
+      const typing = target.tagName === 'INPUT' && (target as HTMLInputElement).type !== 'range';
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !typing) {
+        e.preventDefault();
+        if (e.shiftKey) poseHistory().redo();
+        else poseHistory().undo();
+        return;
+      }
+      if (typing || target.tagName === 'SELECT' || e.ctrlKey || e.metaKey || e.altKey) return;
+      const { setPanel } = usePoseStore.getState();
+      const station = STATIONS[Number(e.key) - 1];
+      if (station) setPanel(station);
+      else if (e.key === 'c') setPanel('camera');
+      else if (e.key === 'l') setPanel('light');
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, []);
+}
+
+function SidePanels() {
+  const panel = usePoseStore((s) => s.panel);
+  const { setPanel } = usePoseStore.getState();
+  const choices: [Panel, string][] = [
+    ['camera', 'camera'],
+    ['light', 'light'],
+  ];
+  return choices.map(([id, words]) => (
+    <button
+      key={id}
+      type="button"
+      aria-pressed={panel === id}
+      title={`${words}: key ${words[0]}`}
+      className="min-h-8 w-full border-l-3 border-transparent px-2.5 text-left text-[12.5px] aria-pressed:border-accent aria-pressed:font-bold"
+      onClick={() => setPanel(id)}
+    >
+      {words}
+    </button>
+  ));
+}
+
+function History({ take }: { take: Take }) {
+  const past = useStore(usePoseStore.temporal, (s) => s.pastStates.length);
+  const future = useStore(usePoseStore.temporal, (s) => s.futureStates.length);
+  return (
+    <div className="flex items-center gap-1 px-1.5">
+      <button
+        type="button"
+        aria-label="Undo"
+        title="Undo: Ctrl Z"
+        className="p-1.5 disabled:opacity-40"
+        disabled={past === 0}
+        onClick={() => poseHistory().undo()}
+      >
+        <Undo2 size={16} aria-hidden />
+      </button>
+      <button
+        type="button"
+        aria-label="Redo"
+        title="Redo: Ctrl Shift Z"
+        className="p-1.5 disabled:opacity-40"
+        disabled={future === 0}
+        onClick={() => poseHistory().redo()}
+      >
+        <Redo2 size={16} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className="link-act text-xs"
+        title="Exchange left and right throughout"
+        onClick={() => usePoseStore.getState().setPose(mirrorPose(take.shot.pose))}
+      >
+        mirror
+      </button>
+    </div>
+  );
+}
+
+function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
+  const { sitter, sitting } = whole;
+  const { panel, overlay, dragging } = usePoseStore();
+  const { report, shot, refused, busy } = useReport(sitter.profile, take.shot);
+  const { measured, drawn } = useSurfaces(sitter.profile);
+  const saved = useAutosave();
+  useKeys();
+  const accepted = new Set(take.meant.map((m) => m.findingId));
+  const open = report?.findings.filter((f) => !accepted.has(f.id)) ?? [];
+  const surface = dragging ? measured : (drawn ?? measured);
+  return (
+    <>
+      <h1 className="sr-only">Pose: {take.shot.pose.name}</h1>
+      <main
+        className="flex min-h-0 flex-1"
+        data-testid="studio"
+        data-busy={busy}
+        data-surface={surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured'}
+      >
+        <div className="rule-r flex w-[92px] shrink-0 flex-col overflow-hidden pt-1">
+          <PlumbLine
+            pose={take.shot.pose}
+            camera={take.shot.camera}
+            report={report}
+            open={open}
+            panel={panel}
+            onPanel={usePoseStore.getState().setPanel}
+          />
+          <SidePanels />
+        </div>
+        <StationPanel shot={take.shot} panel={panel} />
+        <div className="flex min-w-0 flex-1 gap-3 p-3">
+          <Picture
+            profile={sitter.profile}
+            shot={shot}
+            report={report}
+            surface={surface}
+            backgroundM={sitting.room.markToBackM}
+            overlay={overlay}
+          />
+          <div className="flex w-[196px] shrink-0 flex-col justify-between">
+            <div className="flex items-center justify-between">
+              <History take={take} />
+              <span
+                role="status"
+                data-testid="saved"
+                className={saved.kind === 'failed' ? 'text-error text-xs' : 'quiet text-xs'}
+              >
+                {savedWords(saved)}
+              </span>
+            </div>
+            <PlanView shot={take.shot} room={sitting.room} report={report} />
+            <SideView shot={take.shot} report={report} />
+          </div>
+        </div>
+        <Readings take={take} profile={sitter.profile} report={report} refused={refused} />
+      </main>
+    </>
+  );
+}
+
+/** The studio: plumb line, viewfinder, readings, and the run below. */
+export function PosePlace() {
+  const whole = useSitting();
+  const params = useSearchParams();
+  const router = useRouter();
+  const take = usePoseStore((s) => s.take);
+  const wantedId = params.get('take') ?? whole?.takes[0]?.id;
+  const stored = whole?.takes.find((t) => t.id === wantedId);
+  const openId = take?.id;
+
+  useEffect(() => {
+    if (stored && openId !== stored.id) {
+      usePoseStore.getState().open(stored);
+      void database.preferences.put({ key: 'lastTake', value: stored.id });
+    }
+    if (whole && !stored && whole.takes[0])
+      router.replace(`/pose?sitting=${whole.sitting.id}&take=${whole.takes[0].id}`);
+  }, [stored, openId, whole, router]);
+
+  if (whole === null)
+    return (
+      <p className="p-6" role="status">
+        Opening the sitting
+      </p>
+    );
+  if (whole === undefined)
+    return (
+      <main className="p-6">
+        <h1 className="text-2xl">This sitting is not here</h1>
+        <p className="mt-2">
+          It may be in another browser.{' '}
+          <Link className="link-act" href="/">
+            Go to the desk
+          </Link>
+        </p>
+      </main>
+    );
+  return (
+    <div className="flex h-dvh min-h-[640px] min-w-[1180px] flex-col">
+      <Header
+        about={`${whole.sitting.title} · ${whole.sitter.name} · ${whole.sitting.lookName}`}
+        sittingId={whole.sitting.id}
+        takeId={take?.id}
+      />
+      {take && take.id === stored?.id ? <Studio whole={whole} take={take} /> : <main className="flex-1" />}
+      <RunStrip whole={whole} currentId={take?.id ?? ''} />
+    </div>
+  );
+}

@@ -1,0 +1,234 @@
+'use client';
+
+import { useState } from 'react';
+import { cueFor } from '@/core/direct';
+import { CAMERA_RANGES } from '@/core/camera';
+import type { BodyProfile } from '@/core/body';
+import type { Take } from '@/core/formats';
+import { differenceOf, SETTINGS } from '@/core/pose';
+import type { Finding } from '@/core/review';
+import { studio } from '@/workers/studioClient';
+import type { ShotReport } from '@/workers/studio.worker';
+import { usePoseStore, type Overlay } from './poseStore';
+
+const OVERLAY_OF: Partial<Record<string, Overlay>> = {
+  'enlarged-part': 'size',
+  'no-daylight': 'measured',
+  'frame-edge': 'measured',
+};
+
+function figure(value: number): string {
+  return Math.abs(value) >= 10 ? value.toFixed(0) : value.toFixed(Number.isInteger(value) ? 0 : 1);
+}
+
+function wanted({ low, high, unit }: Finding['measurement'], value: number): string {
+  if (low === 0 && high === 0) return 'none wanted';
+  return value < low ? `${figure(low)} or more wanted` : `${figure(high)} or less wanted, ${unit}`;
+}
+
+function Mark({ severity }: { severity: number }) {
+  return (
+    <svg width={14} height={14} viewBox="0 0 14 14" aria-hidden className="mt-1 shrink-0">
+      {severity >= 0.5 ? (
+        <path d="M7 0l7 7-7 7-7-7z" fill="var(--color-error)" />
+      ) : (
+        <circle cx={7} cy={7} r={5} fill="none" stroke="var(--color-error)" strokeWidth={2.2} />
+      )}
+    </svg>
+  );
+}
+
+interface ReadingsProps {
+  take: Take;
+  profile: BodyProfile;
+  report: ShotReport | null;
+  refused: string | null;
+}
+
+interface Outcome {
+  findingId: string;
+  text: string;
+  kind: 'mended' | 'stuck' | 'cue';
+}
+
+/** What the review sees, worst first, what would mend it, and the numbers under it. */
+export function Readings({ take, profile, report, refused }: ReadingsProps) {
+  const { setShot, setMeant, setPanel, setOverlay } = usePoseStore.getState();
+  const [working, setWorking] = useState<string | null>(null);
+  const [outcome, setOutcome] = useState<Outcome | null>(null);
+  const findings = report?.findings ?? [];
+  const accepted = new Map(take.meant.map((m) => [m.findingId, m.reason]));
+  const open = findings.filter((f) => !accepted.has(f.id));
+  const meant = findings.filter((f) => accepted.has(f.id));
+
+  async function mend(finding: Finding, apply: boolean) {
+    setWorking(finding.id);
+    setOutcome(null);
+    try {
+      const before = take.shot;
+      const result = await studio('live').mend(profile, before, finding);
+      if (result.kind === 'stuck') {
+        setOutcome({ findingId: finding.id, text: `Not found: ${result.why}.`, kind: 'stuck' });
+        return;
+      }
+      const said = differenceOf(before.pose, result.shot.pose).map((c) => cueFor(c).text);
+      const change = result.changes[0]!;
+      const words =
+        change.variable.on === 'pose'
+          ? `${SETTINGS[change.variable.id].words} ${shown(change.from, SETTINGS[change.variable.id].shown)} to ${shown(change.to, SETTINGS[change.variable.id].shown)} ${SETTINGS[change.variable.id].unit}`
+          : `${CAMERA_RANGES[change.variable.name].words} ${change.from} to ${change.to} ${CAMERA_RANGES[change.variable.name].unit}`;
+      if (apply) {
+        if (usePoseStore.getState().take?.shot !== before) return;
+        setShot(result.shot);
+        setOutcome({ findingId: finding.id, text: `${finding.title}: ${words}.`, kind: 'mended' });
+      } else setOutcome({ findingId: finding.id, text: said[0] ?? `${words}.`, kind: 'cue' });
+    } catch (error) {
+      setOutcome({ findingId: finding.id, text: (error as Error).message, kind: 'stuck' });
+    } finally {
+      setWorking(null);
+    }
+  }
+
+  return (
+    <section
+      aria-label="What the picture says"
+      className="rule-l flex min-h-0 w-[316px] shrink-0 flex-col px-4 pt-3 pb-2"
+    >
+      <h2 className="text-lg leading-tight">What the picture says</h2>
+      <div
+        className="min-h-0 flex-1 overflow-y-auto"
+        tabIndex={0}
+        role="region"
+        aria-label="Findings, worst first"
+      >
+        {refused && (
+          <p role="alert" className="text-error rule-b py-2">
+            {refused}. The picture shown is the last good one.
+          </p>
+        )}
+        {outcome?.kind === 'mended' && (
+          <p role="status" className="rule-b py-2 text-secondary">
+            Mended. {outcome.text}
+          </p>
+        )}
+        {report && open.length === 0 && (
+          <p className="quiet py-3">Nothing to mend. Look at the eyes, then shoot.</p>
+        )}
+        <ul data-testid="findings">
+          {open.map((f) => (
+            <li key={f.id} className="rule-b flex gap-2.5 py-2" data-finding={f.id}>
+              <Mark severity={f.severity} />
+              <div className="min-w-0">
+                <h3 className="leading-tight font-bold">{f.title}</h3>
+                <p className="text-[13px] leading-snug">
+                  <strong>
+                    {figure(f.measurement.value)} {f.measurement.unit}
+                  </strong>
+                  , {wanted(f.measurement, f.measurement.value)}. <span className="quiet">{f.reason}</span>
+                </p>
+                <div className="mt-1 flex items-center gap-1">
+                  <button
+                    type="button"
+                    className="act"
+                    disabled={working !== null}
+                    onClick={() => void mend(f, true)}
+                  >
+                    {working === f.id ? 'Looking' : 'Mend'}
+                  </button>
+                  <button type="button" className="link-act" onClick={() => setMeant(f.id, 'meant')}>
+                    Meant
+                  </button>
+                  <button
+                    type="button"
+                    className="link-act"
+                    onClick={() => {
+                      setPanel(f.station);
+                      setOverlay(OVERLAY_OF[f.ruleId] ?? null);
+                    }}
+                  >
+                    Show
+                  </button>
+                  <button
+                    type="button"
+                    className="link-act"
+                    disabled={working !== null}
+                    onClick={() => void mend(f, false)}
+                  >
+                    Say it
+                  </button>
+                </div>
+                {outcome?.findingId === f.id && outcome.kind !== 'mended' && (
+                  <p
+                    role="status"
+                    className={outcome.kind === 'cue' ? 'mt-1 font-serif text-[15px]' : 'quiet mt-1 text-xs'}
+                  >
+                    {outcome.text}
+                  </p>
+                )}
+              </div>
+            </li>
+          ))}
+        </ul>
+        {meant.length > 0 && (
+          <div className="py-2">
+            <h3 className="quiet text-xs">Also meant</h3>
+            {meant.map((f) => (
+              <p key={f.id} className="flex items-baseline justify-between text-[13px]">
+                {f.title}
+                <button type="button" className="link-act" onClick={() => setMeant(f.id, null)}>
+                  Not meant
+                </button>
+              </p>
+            ))}
+          </div>
+        )}
+        {report && report.unreached.length > 0 && (
+          <div className="py-2">
+            <h3 className="quiet text-xs">Not quite as asked</h3>
+            {report.unreached.map((u) => (
+              <p key={u.what} className="text-[13px]">
+                {u.what}
+                {u.unit === 'm' ? `, ${(u.amount * 100).toFixed(1)} cm` : ''}
+              </p>
+            ))}
+          </div>
+        )}
+      </div>
+      {report && <Numbers report={report} apertureF={take.shot.camera.apertureF} />}
+    </section>
+  );
+}
+
+function shown(value: number, factor: number): string {
+  return String(Math.round(value * factor * 100) / 100);
+}
+
+function framing(faceInFrame: number): string {
+  if (faceInFrame > 0.5) return 'head';
+  if (faceInFrame > 0.24) return 'head and shoulders';
+  if (faceInFrame > 0.17) return 'half';
+  return faceInFrame > 0.125 ? 'three-quarter' : 'full length';
+}
+
+function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number }) {
+  const n = report.numbers;
+  const left = Math.round(n.leftSharePercent);
+  const rows: [string, string][] = [
+    ['weight', left >= 50 ? `${left} % left` : `${100 - left} % right`],
+    ['stands by', `${n.marginCm.toFixed(0)} cm`],
+    ['sharp', `${n.sharpNearM.toFixed(2)}–${Number.isFinite(n.sharpFarM) ? n.sharpFarM.toFixed(2) : '∞'} m`],
+    ['key : fill', Number.isFinite(n.ratio) ? `${n.ratio.toFixed(1)} : 1` : 'no fill'],
+    ['face at', `${n.faceDistanceM.toFixed(2)} m · f/${apertureF}`],
+    ['frame', framing(n.faceInFrame)],
+  ];
+  return (
+    <dl className="mt-1 grid grid-cols-2 gap-x-4 border-t-2 border-base-content pt-2 text-[12.5px]">
+      {rows.map(([name, value]) => (
+        <div key={name} className="flex items-baseline justify-between gap-2">
+          <dt className="quiet whitespace-nowrap">{name}</dt>
+          <dd className="text-right font-bold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

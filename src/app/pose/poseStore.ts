@@ -1,0 +1,91 @@
+import { temporal } from 'zundo';
+import { create } from 'zustand';
+import type { CameraNumber } from '@/core/camera';
+import type { Take } from '@/core/formats';
+import type { KeyNumber } from '@/core/light';
+import type { Shot } from '@/core/picture';
+import { withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
+
+/** What the panel beside the plumb line is open on. */
+export type Panel = Station | 'camera' | 'light';
+
+/** Overlays of the viewfinder. */
+export const OVERLAYS = ['size', 'sharp', 'parts', 'measured'] as const;
+export type Overlay = (typeof OVERLAYS)[number];
+
+interface PoseState {
+  take: Take | null;
+  panel: Panel;
+  overlay: Overlay | null;
+  dragging: boolean;
+  open(take: Take): void;
+  setPanel(panel: Panel): void;
+  setOverlay(overlay: Overlay | null): void;
+  setDragging(dragging: boolean): void;
+  setShot(shot: Shot): void;
+  setPose(pose: Pose): void;
+  setSetting(id: SettingId, value: number): void;
+  setCamera(camera: Shot['camera']): void;
+  setCameraNumber(name: CameraNumber, value: number): void;
+  setLightNumber(name: KeyNumber, value: number): void;
+  setMeant(findingId: string, reason: string | null): void;
+}
+
+/** Edits closer together than this are one step of undo: a drag, not its hundred positions. */
+const ONE_STEP_MS = 500;
+let lastEditMs = 0;
+
+/** The take being edited. Undo covers the take alone, not the panel or the overlays. */
+export const usePoseStore = create<PoseState>()(
+  temporal(
+    (set, get) => {
+      const change = (alter: (take: Take) => Take) => {
+        const { take } = get();
+        if (take) set({ take: alter(take) });
+      };
+      const shot = (alter: (shot: Shot) => Shot) => change((t) => ({ ...t, shot: alter(t.shot) }));
+      return {
+        take: null,
+        panel: 'feet',
+        overlay: null,
+        dragging: false,
+        open: (take) => {
+          set({ take });
+          usePoseStore.temporal.getState().clear();
+          lastEditMs = 0;
+        },
+        setPanel: (panel) => set({ panel }),
+        setOverlay: (overlay) => set({ overlay }),
+        setDragging: (dragging) => set({ dragging }),
+        setShot: (next) => shot(() => next),
+        setPose: (pose) => shot((s) => ({ ...s, pose })),
+        setSetting: (id, value) => shot((s) => ({ ...s, pose: withSetting(s.pose, id, value) })),
+        setCamera: (camera) => shot((s) => ({ ...s, camera })),
+        setCameraNumber: (name, value) => shot((s) => ({ ...s, camera: { ...s.camera, [name]: value } })),
+        setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
+        setMeant: (findingId, reason) =>
+          change((t) => ({
+            ...t,
+            meant: [
+              ...t.meant.filter((m) => m.findingId !== findingId),
+              ...(reason ? [{ findingId, reason }] : []),
+            ],
+          })),
+      };
+    },
+    {
+      partialize: ({ take }) => ({ take }),
+      equality: (a, b) => a.take === b.take,
+      handleSet: (record) => {
+        return (...args) => {
+          const now = Date.now();
+          if (now - lastEditMs > ONE_STEP_MS) (record as (...given: unknown[]) => void)(...args);
+          lastEditMs = now;
+        };
+      },
+    },
+  ),
+);
+
+/** Undo and redo of the take. */
+export const poseHistory = () => usePoseStore.temporal.getState();

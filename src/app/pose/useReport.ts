@@ -1,0 +1,80 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { BodyProfile, BodySurface } from '@/core/body';
+import type { Shot } from '@/core/picture';
+import { studio } from '@/workers/studioClient';
+import type { ShotReport } from '@/workers/studio.worker';
+
+export interface Reported {
+  /** The last report that succeeded, and the shot it belongs to. */
+  report: ShotReport | null;
+  shot: Shot | null;
+  /** Why the newest shot was refused, if it was. */
+  refused: string | null;
+  busy: boolean;
+}
+
+/** Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept. */
+export function useReport(profile: BodyProfile | undefined, shot: Shot | undefined): Reported {
+  const [state, setState] = useState<Reported>({ report: null, shot: null, refused: null, busy: false });
+  const waiting = useRef<Shot | null>(null);
+  const running = useRef(false);
+  const alive = useRef(true);
+
+  useEffect(() => {
+    alive.current = true;
+    return () => {
+      alive.current = false;
+    };
+  }, []);
+
+  useEffect(() => {
+    if (!profile || !shot) return;
+    waiting.current = shot;
+    if (running.current) return;
+    running.current = true;
+    void (async () => {
+      setState((s) => ({ ...s, busy: true }));
+      while (waiting.current && alive.current) {
+        const next = waiting.current;
+        waiting.current = null;
+        try {
+          const report = await studio('live').recompute(profile, next);
+          if (alive.current) setState({ report, shot: next, refused: null, busy: waiting.current !== null });
+        } catch (error) {
+          if (alive.current)
+            setState((s) => ({ ...s, refused: (error as Error).message, busy: waiting.current !== null }));
+        }
+      }
+      running.current = false;
+    })();
+  }, [profile, shot]);
+  return state;
+}
+
+/** Surfaces of a sitter: the measuring one first, the fine one when it is ready. */
+export function useSurfaces(profile: BodyProfile | undefined): {
+  measured: BodySurface | null;
+  drawn: BodySurface | null;
+} {
+  const [surfaces, setSurfaces] = useState<{ measured: BodySurface | null; drawn: BodySurface | null }>({
+    measured: null,
+    drawn: null,
+  });
+  useEffect(() => {
+    if (!profile) return;
+    let stale = false;
+    void (async () => {
+      const measured = await studio('live').surface(profile, 'measured');
+      if (stale) return;
+      setSurfaces({ measured, drawn: null });
+      const drawn = await studio('backstage').surface(profile, 'drawn');
+      if (!stale) setSurfaces({ measured, drawn });
+    })();
+    return () => {
+      stale = true;
+    };
+  }, [profile]);
+  return surfaces;
+}

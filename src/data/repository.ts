@@ -1,0 +1,151 @@
+import {
+  frameSchema,
+  sitterSchema,
+  sittingSchema,
+  readSittingFile,
+  takeSchema,
+  writeSittingFile,
+  type Frame,
+  type Sitter,
+  type Sitting,
+  type Take,
+} from '@/core/formats';
+import type { GilvoDatabase } from './database';
+import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from './blank';
+
+/** A sitting with everything that belongs to it. */
+export interface WholeSitting {
+  sitting: Sitting;
+  sitter: Sitter;
+  takes: Take[];
+  frames: Frame[];
+}
+
+/** Loads a sitting, takes in the order of the run; undefined when there is none. */
+export async function loadSitting(db: GilvoDatabase, sittingId: string): Promise<WholeSitting | undefined> {
+  const sitting = await db.sittings.get(sittingId);
+  const sitter = sitting && (await db.sitters.get(sitting.sitterId));
+  if (!sitting || !sitter) return undefined;
+  const takes = await db.takes.where('sittingId').equals(sittingId).sortBy('position');
+  const frames = await db.frames.where('sittingId').equals(sittingId).sortBy('takenAt');
+  return { sitting, sitter, takes, frames };
+}
+
+/**
+ * Stores a take.
+ * @throws ZodError when it is malformed; nothing is written then.
+ */
+export async function saveTake(db: GilvoDatabase, take: Take): Promise<void> {
+  await db.takes.put(takeSchema.parse(take));
+}
+
+/** Adds a take after the last one of its sitting. */
+export async function addTake(db: GilvoDatabase, take: Omit<Take, 'position'>): Promise<Take> {
+  return db.transaction('rw', db.takes, async () => {
+    const position = await db.takes.where('sittingId').equals(take.sittingId).count();
+    const whole = takeSchema.parse({ ...take, position });
+    await db.takes.add(whole);
+    return whole;
+  });
+}
+
+/** Removes a take and its frames, and closes the gap in the run. Returns what was removed, for undo. */
+export async function removeTake(
+  db: GilvoDatabase,
+  takeId: string,
+): Promise<{ take: Take; frames: Frame[] } | undefined> {
+  return db.transaction('rw', db.takes, db.frames, async () => {
+    const take = await db.takes.get(takeId);
+    if (!take) return undefined;
+    const frames = await db.frames.where('takeId').equals(takeId).toArray();
+    await db.frames.where('takeId').equals(takeId).delete();
+    await db.takes.delete(takeId);
+    const rest = await db.takes.where('sittingId').equals(take.sittingId).sortBy('position');
+    await db.takes.bulkPut(rest.map((t, position) => ({ ...t, position })));
+    return { take, frames };
+  });
+}
+
+/** Puts a removed take back where it was. */
+export async function restoreTake(
+  db: GilvoDatabase,
+  removed: { take: Take; frames: Frame[] },
+): Promise<void> {
+  await db.transaction('rw', db.takes, db.frames, async () => {
+    const rest = await db.takes.where('sittingId').equals(removed.take.sittingId).sortBy('position');
+    rest.splice(removed.take.position, 0, removed.take);
+    await db.takes.bulkPut(rest.map((t, position) => ({ ...t, position })));
+    await db.frames.bulkPut(removed.frames);
+  });
+}
+
+/**
+ * Stores a new order of the run.
+ * @throws RangeError when the ids are not exactly those of the sitting's takes.
+ */
+export async function reorderTakes(
+  db: GilvoDatabase,
+  sittingId: string,
+  order: readonly string[],
+): Promise<void> {
+  await db.transaction('rw', db.takes, async () => {
+    const takes = await db.takes.where('sittingId').equals(sittingId).toArray();
+    const byId = new Map(takes.map((t) => [t.id, t]));
+    if (order.length !== takes.length || order.some((id) => !byId.has(id)))
+      throw new RangeError(
+        `order has ${order.length} ids; it must be the ${takes.length} takes of the sitting`,
+      );
+    await db.takes.bulkPut(order.map((id, position) => ({ ...byId.get(id)!, position })));
+  });
+}
+
+/** Marks one exposure. */
+export async function addFrame(db: GilvoDatabase, frame: Frame): Promise<void> {
+  await db.frames.add(frameSchema.parse(frame));
+}
+
+/** The sitting as file text. */
+export async function exportSitting(db: GilvoDatabase, sittingId: string, exportedAt: Date): Promise<string> {
+  const whole = await loadSitting(db, sittingId);
+  if (!whole) throw new RangeError(`sittingId ${sittingId} is not in the store`);
+  return writeSittingFile({ exportedAt: exportedAt.toISOString(), ...whole });
+}
+
+/**
+ * Reads a sitting file into the store, replacing a sitting of the same id as a whole.
+ * @throws SittingFileError when the file is broken; nothing is changed then.
+ */
+export async function importSitting(db: GilvoDatabase, text: string): Promise<string> {
+  const file = readSittingFile(text);
+  await db.transaction('rw', db.sitters, db.sittings, db.takes, db.frames, async () => {
+    await db.takes.where('sittingId').equals(file.sitting.id).delete();
+    await db.frames.where('sittingId').equals(file.sitting.id).delete();
+    await db.sitters.put(file.sitter);
+    await db.sittings.put(file.sitting);
+    await db.takes.bulkPut(file.takes);
+    await db.frames.bulkPut(file.frames);
+  });
+  return file.sitting.id;
+}
+
+/**
+ * Starts a sitting with a sitter of average measures and one quiet pose. Returns its id.
+ */
+export async function startSitting(db: GilvoDatabase, now: Date): Promise<string> {
+  const id = crypto.randomUUID();
+  await db.transaction('rw', db.sitters, db.sittings, db.takes, async () => {
+    await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: `sitter-${id}` }));
+    await db.sittings.add(
+      sittingSchema.parse({ ...NEW_SITTING, id, sitterId: `sitter-${id}`, startsAt: now.toISOString() }),
+    );
+    await addTake(db, {
+      id: `take-${id}`,
+      sittingId: id,
+      minutes: 4,
+      plannedFrames: 18,
+      shot: NEW_SHOT,
+      meant: [],
+    });
+  });
+  return id;
+}

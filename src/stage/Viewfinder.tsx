@@ -1,0 +1,219 @@
+'use client';
+
+import { Canvas, useFrame, useThree } from '@react-three/fiber';
+import { useEffect, useMemo, useRef } from 'react';
+import {
+  BufferGeometry,
+  Float32BufferAttribute,
+  FrontSide,
+  Matrix4,
+  MeshLambertMaterial,
+  NoToneMapping,
+  PCFShadowMap,
+  PerspectiveCamera,
+  ShaderMaterial,
+  SpotLight,
+  SRGBColorSpace,
+} from 'three';
+import { viewOf, type Camera } from '@/core/camera';
+import { keyCentre, type KeyLight } from '@/core/light';
+import type { Vec3 } from '@/core/units';
+import { figureGeometry } from './figureGeometry';
+import type { BodySurface } from '@/core/body';
+
+/** What the viewfinder draws. */
+export interface ViewfinderProps {
+  surface: BodySurface;
+  transforms: Float64Array;
+  camera: Camera;
+  light: KeyLight;
+  /** Where the key is aimed, metres. */
+  face: Vec3;
+  /** Distance from the mark to the paper behind the sitter, metres. */
+  backgroundM: number;
+  /** `parts` shows the part labels in plain colours. */
+  mode: 'picture' | 'parts';
+  /** Called after every drawn frame. */
+  onDrawn?(): void;
+}
+
+/** Exposure of the drawn picture against a face that receives 1. */
+const EXPOSURE = 1.12;
+const PAPER = '#8d8273';
+const SWEEP_RADIUS_M = 0.9;
+
+/** Paper that comes down the wall and sweeps forward over the floor. */
+function sweepGeometry(backgroundM: number): BufferGeometry {
+  const profile: [number, number][] = [[-backgroundM, 5]];
+  for (let i = 0; i <= 12; i++) {
+    const a = (i / 12) * (Math.PI / 2);
+    profile.push([-backgroundM + SWEEP_RADIUS_M * (1 - Math.cos(a)), SWEEP_RADIUS_M * (1 - Math.sin(a))]);
+  }
+  profile.push([9, 0]);
+  const half = 9;
+  const positions: number[] = [];
+  const normals: number[] = [];
+  const index: number[] = [];
+  profile.forEach(([z, y], i) => {
+    const before = profile[Math.max(0, i - 1)]!;
+    const after = profile[Math.min(profile.length - 1, i + 1)]!;
+    const dz = after[0] - before[0];
+    const dy = after[1] - before[1];
+    const l = Math.hypot(dz, dy);
+    for (const x of [-half, half]) {
+      positions.push(x, y, z);
+      normals.push(0, dz / l, -dy / l);
+    }
+    if (i > 0) {
+      const a = (i - 1) * 2;
+      index.push(a, a + 2, a + 1, a + 1, a + 2, a + 3);
+    }
+  });
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new Float32BufferAttribute(positions, 3));
+  geometry.setAttribute('normal', new Float32BufferAttribute(normals, 3));
+  geometry.setIndex(index);
+  return geometry;
+}
+
+/** Flat, unlit part colours, exactly as given. */
+function partsMaterial(): ShaderMaterial {
+  return new ShaderMaterial({
+    side: FrontSide,
+    vertexShader: `attribute vec3 partColor; varying vec3 vPart;
+      void main() { vPart = partColor; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }`,
+    fragmentShader: 'varying vec3 vPart; void main() { gl_FragColor = vec4(vPart, 1.0); }',
+  });
+}
+
+function Scene({ surface, transforms, camera, light, face, backgroundM, mode, onDrawn }: ViewfinderProps) {
+  const invalidate = useThree((s) => s.invalidate);
+  const scene = useThree((s) => s.scene);
+  const figure = useMemo(() => figureGeometry(surface), [surface]);
+  const sweep = useMemo(() => sweepGeometry(backgroundM), [backgroundM]);
+  const materials = useMemo(
+    () => ({ picture: new MeshLambertMaterial({ vertexColors: true }), parts: partsMaterial() }),
+    [],
+  );
+  const lens = useMemo(() => new PerspectiveCamera(), []);
+  const key = useMemo(() => {
+    const spot = new SpotLight('#fff6ea', 1, 0, 0.7, 0.6, 2);
+    spot.castShadow = true;
+    spot.shadow.mapSize.set(1024, 1024);
+    spot.shadow.bias = -0.0006;
+    spot.shadow.normalBias = 0.012;
+    spot.shadow.camera.near = 0.3;
+    spot.shadow.camera.far = 14;
+    return spot;
+  }, []);
+
+  useEffect(() => () => figure.geometry.dispose(), [figure]);
+  useEffect(() => {
+    figure.pose(transforms);
+    invalidate();
+  }, [figure, transforms, invalidate]);
+
+  useEffect(() => {
+    const view = viewOf(camera);
+    lens.fov = (2 * Math.atan(view.tanHalfHeight) * 180) / Math.PI;
+    lens.aspect = view.tanHalfWidth / view.tanHalfHeight;
+    lens.near = 0.1;
+    lens.far = 60;
+    lens.position.set(...view.eye);
+    const basis = new Matrix4().set(
+      view.right[0],
+      view.up[0],
+      -view.forward[0],
+      0,
+      view.right[1],
+      view.up[1],
+      -view.forward[1],
+      0,
+      view.right[2],
+      view.up[2],
+      -view.forward[2],
+      0,
+      0,
+      0,
+      0,
+      1,
+    );
+    lens.quaternion.setFromRotationMatrix(basis);
+    lens.updateProjectionMatrix();
+    lens.updateMatrixWorld();
+    invalidate();
+  }, [camera, lens, invalidate]);
+
+  useEffect(() => {
+    const centre = keyCentre(light);
+    const distance = Math.hypot(centre[0] - face[0], centre[1] - face[1], centre[2] - face[2]);
+    key.position.set(...centre);
+    key.target.position.set(face[0] * 0.7, face[1] * 0.72, face[2] * 0.7);
+    key.intensity = Math.PI * distance * distance * EXPOSURE;
+    key.angle = Math.min(1.2, Math.atan(1.9 / distance));
+    // the wider the source, the wider the filtered edge of its shadow
+    key.shadow.radius = Math.min(9, 1 + 7 * light.sizeM);
+    key.target.updateMatrixWorld();
+    key.shadow.needsUpdate = true;
+    invalidate();
+  }, [light, face, key, invalidate]);
+
+  useEffect(() => {
+    scene.add(key, key.target);
+    return () => void scene.remove(key, key.target);
+  }, [scene, key]);
+
+  useEffect(invalidate, [mode, invalidate]);
+
+  useFrame(({ gl }) => {
+    gl.setClearColor(mode === 'parts' ? '#000000' : '#4f473c', 1);
+    gl.render(scene, lens);
+    onDrawn?.();
+  }, 1);
+
+  return (
+    <>
+      <ambientLight intensity={Math.PI * light.ambientShare * EXPOSURE} visible={mode === 'picture'} />
+      <mesh
+        geometry={figure.geometry}
+        material={materials[mode]}
+        castShadow
+        receiveShadow
+        frustumCulled={false}
+      />
+      <mesh geometry={sweep} receiveShadow visible={mode === 'picture'}>
+        <meshLambertMaterial color={PAPER} />
+      </mesh>
+    </>
+  );
+}
+
+/** The sitter through the lens, drawn on demand. */
+export function Viewfinder(props: ViewfinderProps) {
+  const drawn = useRef<HTMLDivElement>(null);
+  const onDrawn = () => {
+    const host = drawn.current;
+    if (host) host.dataset.frames = String(Number(host.dataset.frames ?? 0) + 1);
+    props.onDrawn?.();
+  };
+  return (
+    <div ref={drawn} className="absolute inset-0" data-testid="viewfinder" data-mode={props.mode}>
+      <Canvas
+        frameloop="demand"
+        dpr={1}
+        flat
+        shadows={{ type: PCFShadowMap }}
+        gl={{
+          antialias: props.mode === 'picture',
+          preserveDrawingBuffer: true,
+          toneMapping: NoToneMapping,
+          outputColorSpace: SRGBColorSpace,
+        }}
+        aria-label="The sitter through the lens"
+        role="img"
+      >
+        <Scene {...props} onDrawn={onDrawn} />
+      </Canvas>
+    </div>
+  );
+}

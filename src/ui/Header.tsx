@@ -1,0 +1,57 @@
+'use client';
+
+import { Moon, Sun } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useTheme } from './useTheme';
+
+const PLACES = [
+  { path: '/', words: 'Desk', needsSitting: false },
+  { path: '/pose', words: 'Pose', needsSitting: true },
+  { path: '/run', words: 'Run', needsSitting: true },
+  { path: '/direct', words: 'Direct', needsSitting: true },
+] as const;
+
+interface HeaderProps {
+  /** What the page is about, shown beside the name of the application. */
+  about?: string;
+  sittingId?: string;
+  takeId?: string;
+}
+
+/** Name, context and the way between places. */
+export function Header({ about, sittingId, takeId }: HeaderProps) {
+  const pathname = usePathname();
+  const [theme, setTheme] = useTheme('linen');
+  const query = sittingId ? `?sitting=${sittingId}${takeId ? `&take=${takeId}` : ''}` : '';
+  const other = theme === 'linen' ? 'blackout' : 'linen';
+  return (
+    <header className="rule-b flex h-11 shrink-0 items-center gap-4 px-4">
+      <Link href="/" className="title text-xl" aria-label="Gilvo, desk">
+        gilvo
+      </Link>
+      <p className="quiet min-w-0 flex-1 truncate">{about}</p>
+      <nav aria-label="Places" className="flex h-full items-stretch gap-1">
+        {PLACES.filter((p) => !p.needsSitting || sittingId).map((p) => (
+          <Link
+            key={p.path}
+            href={p.needsSitting ? p.path + query : p.path}
+            aria-current={pathname === p.path ? 'page' : undefined}
+            className="flex items-center border-b-3 border-transparent px-2.5 aria-[current=page]:border-accent aria-[current=page]:font-bold"
+          >
+            {p.words}
+          </Link>
+        ))}
+      </nav>
+      <button
+        type="button"
+        className="p-1.5"
+        aria-label={`Change to ${other}`}
+        title={`Change to ${other}`}
+        onClick={() => setTheme(other)}
+      >
+        {theme === 'linen' ? <Moon size={16} aria-hidden /> : <Sun size={16} aria-hidden />}
+      </button>
+    </header>
+  );
+}

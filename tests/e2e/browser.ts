@@ -1,0 +1,105 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, logging, type WebDriver } from 'selenium-webdriver';
+import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
+
+process.env.SE_OFFLINE = 'true';
+
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-dev-shm-usage',
+  '--use-angle=swiftshader',
+  '--enable-unsafe-swiftshader',
+  '--disable-quic',
+  '--no-first-run',
+  '--no-default-browser-check',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--force-device-scale-factor=1',
+  '--hide-scrollbars',
+  '--window-size=1280,800',
+];
+
+export interface Size {
+  width: number;
+  height: number;
+}
+export const DESK_SIZE: Size = { width: 1280, height: 800 };
+export const PHONE_SIZE: Size = { width: 390, height: 844 };
+
+/** A browser with its own profile folder and download folder. */
+export interface Browser {
+  driver: WebDriver;
+  profile: string;
+  downloads: string;
+  size(size: Size): Promise<void>;
+  /** Addresses of every request since the start. */
+  requests(): Promise<string[]>;
+  quit(): Promise<void>;
+  /** Kills the browser process at once, as a power cut would, keeping the profile. */
+  kill(): Promise<void>;
+}
+
+/** Opens Debian's Chromium. A `profile` folder continues an earlier browser's data. */
+export async function openBrowser(profile?: string): Promise<Browser> {
+  const folder = profile ?? mkdtempSync(join(tmpdir(), 'gilvo-browser-'));
+  const downloads = mkdtempSync(join(tmpdir(), 'gilvo-downloads-'));
+  const options = new Options();
+  options.setChromeBinaryPath('/usr/bin/chromium');
+  options.addArguments(...FLAGS, `--user-data-dir=${folder}`);
+  options.setUserPreferences({ 'download.default_directory': downloads });
+  const prefs = new logging.Preferences();
+  prefs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
+  prefs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+  options.setLoggingPrefs(prefs);
+  const driver = (await new Builder()
+    .forBrowser('chrome')
+    .setChromeOptions(options)
+    .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+    .build()) as Driver;
+  await driver.sendDevToolsCommand('Page.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: downloads,
+  });
+  const seen: string[] = [];
+  const size = (s: Size) =>
+    driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      ...s,
+      deviceScaleFactor: 1,
+      mobile: false,
+    });
+  await size(DESK_SIZE);
+  return {
+    driver,
+    profile: folder,
+    downloads,
+    size: async (s) => void (await size(s)),
+    async requests() {
+      for (const entry of await driver.manage().logs().get(logging.Type.PERFORMANCE)) {
+        const { message } = JSON.parse(entry.message) as {
+          message: { method: string; params: { request?: { url: string } } };
+        };
+        if (message.method === 'Network.requestWillBeSent') seen.push(message.params.request!.url);
+      }
+      return seen;
+    },
+    async quit() {
+      await driver.quit().catch(() => undefined);
+      rmSync(downloads, { recursive: true, force: true });
+      if (!profile) rmSync(folder, { recursive: true, force: true });
+    },
+    async kill() {
+      const info = (await (driver as Driver)
+        .sendAndGetDevToolsCommand('SystemInfo.getProcessInfo', {})
+        .catch(() => null)) as { processInfo: { type: string; id: number }[] } | null;
+      const browser = info?.processInfo.find((p) => p.type === 'browser');
+      if (!browser) throw new Error('the browser did not tell its process');
+      process.kill(browser.id, 'SIGKILL');
+      await driver.quit().catch(() => undefined);
+      rmSync(downloads, { recursive: true, force: true });
+    },
+  };
+}

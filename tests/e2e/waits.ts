@@ -1,0 +1,33 @@
+import { By, type WebDriver } from 'selenium-webdriver';
+
+/** Longest that a state is waited for; software rendering is slow on small machines. */
+export const PATIENCE_MS = 60_000;
+
+/** Waits until the page has loaded its fonts and painted them. */
+export async function still(driver: WebDriver): Promise<void> {
+  await driver.executeAsyncScript(
+    'const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())));',
+  );
+}
+
+/** Waits until the Pose place shows the newest shot on the fine surface. */
+export async function drawn(driver: WebDriver): Promise<void> {
+  await driver.wait(
+    async () =>
+      driver.executeScript<boolean>(
+        `const studio = document.querySelector('[data-testid="studio"]');
+         const view = document.querySelector('[data-testid="viewfinder"]');
+         return !!studio && studio.dataset.busy === 'false' && studio.dataset.surface === 'drawn' && Number(view?.dataset.frames ?? 0) > 0;`,
+      ),
+    PATIENCE_MS,
+    'the studio did not come to rest',
+  );
+  const before = await frames(driver);
+  await still(driver);
+  // one more frame may be on its way after the fine surface came in
+  if ((await frames(driver)) !== before) await still(driver);
+}
+
+async function frames(driver: WebDriver): Promise<string | null> {
+  return driver.findElement(By.css('[data-testid="viewfinder"]')).getAttribute('data-frames');
+}
