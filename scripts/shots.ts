@@ -1,7 +1,7 @@
 /** Renews docs/screenshots from the demo data: `npm run shots` (needs a production build). */
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { By, until } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { DESK_SIZE, openBrowser, PHONE_SIZE, type Browser, type Size } from '../tests/e2e/browser';
 import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
@@ -46,7 +46,7 @@ try {
       ['focal length, mm', '85'],
     ]) {
       const field = driver.findElement(By.css(`input[aria-label="${label}"]`));
-      await field.sendKeys('\uE009a', value!, '\uE007');
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value!, Key.ENTER);
     }
     await drawn(driver);
     await shot(browser, 'pose-portrait');

@@ -9,6 +9,8 @@ interface NumberSliderProps {
   min: number;
   max: number;
   step: number;
+  /** Smallest move of the slider; the step itself where nothing is said. */
+  fine?: number;
   unit: string;
   shown?: number;
   ends?: readonly [string, string];
@@ -25,11 +27,24 @@ function decimals(step: number): number {
 
 /** A named number with a slider for the hand and a field for the keyboard. */
 export function NumberSlider(props: NumberSliderProps) {
-  const { label, value, min, max, step, unit, shown = 1, ends, neutral, disabled, onChange, onDrag } = props;
+  const {
+    label,
+    value,
+    min,
+    max,
+    step,
+    unit,
+    shown = 1,
+    fine = step,
+    ends,
+    neutral,
+    disabled,
+    onChange,
+    onDrag,
+  } = props;
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
-  const fine = step / 2;
   const places = decimals(fine * shown);
   const text = (value * shown).toFixed(places);
 
@@ -54,7 +69,7 @@ export function NumberSlider(props: NumberSliderProps) {
         </label>
         <span className="flex shrink-0 items-baseline gap-1">
           <input
-            className="w-14 bg-transparent text-right font-bold"
+            className="w-12 bg-transparent text-right font-bold"
             inputMode="decimal"
             aria-label={`${label}, ${unit}`}
             aria-invalid={error ? true : undefined}
@@ -67,7 +82,7 @@ export function NumberSlider(props: NumberSliderProps) {
               if (e.key === 'Escape') setDraft(null);
             }}
           />
-          <span className="quiet w-6 text-xs">
+          <span className="quiet w-5 text-xs">
             {unit === '× shoulders' || unit === '× foot' ? '×' : unit}
           </span>
         </span>

@@ -12,6 +12,7 @@ import { Header } from '@/ui/Header';
 import { RunStrip } from '@/ui/RunStrip';
 import { useSitting } from '@/ui/useSitting';
 import { Picture } from './Picture';
+import { Marks } from './Marks';
 import { PlanView } from './PlanView';
 import { PlumbLine } from './PlumbLine';
 import { poseHistory, usePoseStore, type Panel } from './poseStore';
@@ -147,7 +148,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
             backgroundM={sitting.room.markToBackM}
             overlay={overlay}
           />
-          <div className="flex w-[196px] shrink-0 flex-col justify-between">
+          <div className="flex min-h-0 w-[196px] shrink-0 flex-col justify-between gap-2 overflow-y-auto">
             <div className="flex items-center justify-between">
               <History take={take} />
               <span
@@ -160,6 +161,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
             </div>
             <PlanView shot={take.shot} room={sitting.room} report={report} />
             <SideView shot={take.shot} report={report} />
+            <Marks shot={take.shot} />
           </div>
         </div>
         <Readings take={take} profile={sitter.profile} report={report} refused={refused} />

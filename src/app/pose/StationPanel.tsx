@@ -105,6 +105,7 @@ function Settings({ shot, panel }: { shot: Shot; panel: Panel }) {
         min={s.min}
         max={s.max}
         step={s.step}
+        fine={s.step / 2}
         unit={s.unit}
         shown={s.shown}
         ends={s.ends}

@@ -80,7 +80,7 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
 
   const deltX = lengths.shoulderJointM + (1 + 0.4 * armSoft) * unit;
 
-  const neckSide = [26 * unit, 0.832 * S, -16 * unit];
+  const neckSide = [30 * unit, 0.834 * S, -14 * unit];
   const shoulderPoint = [lengths.shoulderJointM - 6 * unit, lengths.shoulderHeightM - 1 * unit, -6 * unit];
 
   const trunk: Field = (x, y, z) => {
@@ -99,7 +99,7 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
       0.04,
     );
     // trapezius, from the side of the neck to the point of the shoulder
-    d = smoothUnion(d, roundedCone(ax, y, z, neckSide, shoulderPoint, 20 * unit, 17 * unit), 0.035);
+    d = smoothUnion(d, roundedCone(ax, y, z, neckSide, shoulderPoint, 21 * unit, 19 * unit), 0.045);
     d = smoothUnion(
       d,
       ellipsoid(ax - bustX, y - bustY, z - bustZ, bustR, bustR * (0.86 + 0.1 * c), bustDepth),

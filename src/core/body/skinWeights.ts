@@ -93,14 +93,12 @@ export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
     const rest = 1 - onArm;
     const girdle = 0.75 * rest * smoothstep(0.045 * S, 0.1 * S, x) * smoothstep(0.745 * S, 0.81 * S, p[1]);
     add(weights, `${side}:clavicle`, girdle);
-    const onLeg = p[1] < 0.56 * S ? smoothstep(0.545 * S, 0.475 * S, p[1]) * 0.55 : 0;
+    // below the waist the shirt moves exactly as the trousers under it
+    const low = smoothstep(0.6 * S, 0.55 * S, p[1]);
     const body = rest - girdle;
-    if (onLeg > 0) {
-      const left = smoothstep(-0.03 * S, 0.03 * S, p[0]);
-      add(weights, 'left:thigh', body * onLeg * left);
-      add(weights, 'right:thigh', body * onLeg * (1 - left));
-    }
-    spineWeights(weights, S, p[1], body * (1 - onLeg));
+    spineWeights(weights, S, p[1], body * (1 - low));
+    if (low > 0)
+      for (const [joint, w] of legs(p)) weights.set(joint, (weights.get(joint) ?? 0) + w * body * low);
     return weights;
   }
 

@@ -1,6 +1,6 @@
 import { radians, smoothstep, type Side, type Vec3 } from '../units';
 import { armPlace, legPlace, type BodyFields } from './bodyField';
-import { smoothIntersection, smoothUnion, type Field } from './distance';
+import { ellipsoid, smoothIntersection, smoothUnion, type Field } from './distance';
 import { handField } from './handField';
 import { headShape } from './headField';
 import { MIRRORED_PARTS, partIndex, type PartName } from './parts';
@@ -72,6 +72,7 @@ export function buildSurface(
     ...eyePieces(lengths, detail),
     ...hairPieces(profile, lengths, k),
     topPiece(profile, lengths, fields, k),
+    collarPiece(profile, lengths, fields, k),
     sleevePiece(profile, lengths, fields, k),
     armPiece(profile, lengths, fields, k),
     handPiece(profile, lengths, fields, k),
@@ -264,6 +265,10 @@ const SLEEVE_END = 0.122;
 const HEM_HEIGHT = 0.497;
 const CLOTH_M = 0.0065;
 
+/** Neck opening of the shirt: an ellipsoid, shares of stature. */
+const OPENING = { centre: [0, 0.852, 0.004], radii: [0.05, 0.039, 0.058] } as const;
+const COLLAR_RADIUS_M = 0.0055;
+
 /** The shirt as one field: what hangs over trunk, shoulders and the upper part of the legs. */
 function shirtField(lengths: Lengths, fields: BodyFields): Field {
   const S = lengths.statureM;
@@ -274,8 +279,8 @@ function shirtField(lengths: Lengths, fields: BodyFields): Field {
     if (y > 0.55 * S) {
       d = smoothUnion(d, fields.arm(ax, y, z), 0.045);
       const { along } = armPlace(lengths, ax, y, z);
-      loose += 0.004 * smoothstep(0.05 * S, SLEEVE_END * S, along);
       const onArm = fields.trunkLoft.distance(y, x, z) - fields.arm(ax, y, z);
+      loose += 0.004 * smoothstep(0.05 * S, SLEEVE_END * S, along) * smoothstep(-0.01, 0.02, onArm);
       d = Math.max(d, Math.min(along - (SLEEVE_END + 0.02) * S, onArm - 0.012));
     }
     if (y > 0.79 * S) d = smoothUnion(d, fields.neck(x, y, z), 0.03);
@@ -301,7 +306,6 @@ function armPart(lengths: Lengths, side: Side, along: number): PartName {
 function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
   const S = lengths.statureM;
   const shirt = shirtField(lengths, fields);
-  const neckZ = -0.012 * S;
   const field: Field = (x, y, z) => {
     let d = smoothIntersection(shirt(x, y, z), HEM_HEIGHT * S - y, 0.006);
     const ax = Math.abs(x);
@@ -311,19 +315,20 @@ function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k:
       d = Math.max(d, Math.min(along - 0.085 * S, onArm - 0.012));
     }
     if (y > 0.78 * S) {
-      const collar = 0.831 * S - 0.34 * (z - neckZ) - 0.06 * Math.abs(x);
-      const around = Math.hypot(x, z - neckZ) - 0.066 * S;
-      d = smoothIntersection(d, -Math.max(collar - y, around), 0.004);
+      const [cx, cy, cz] = OPENING.centre;
+      const [rx, ry, rz] = OPENING.radii;
+      const opening = ellipsoid(x - cx * S, y - cy * S, z - cz * S, rx * S, ry * S, rz * S);
+      d = smoothIntersection(d, -opening, 0.004);
     }
     return d;
   };
   const cell = 0.0115 * k;
-  const collarCell = 0.0075 * k;
+  const collarCell = 0.006 * k;
   const half = Math.max(0.2 * S, fields.trunkLoft.ring(0.595 * S).outer + 0.06);
   const depth = fields.trunkLoft.ring(0.595 * S).front + 0.12;
   const mesh = surfaceNets(
     field,
-    mirroredLines(half, (x) => (x < 0.06 * S ? cell * 0.8 : cell)),
+    mirroredLines(half, (x) => (x < 0.06 * S ? cell * 0.72 : cell)),
     gridLines(HEM_HEIGHT * S - 0.02, 0.87 * S, (y) => (y > 0.79 * S ? collarCell : cell)),
     gridLines(-0.17 * S - 0.03, depth, () => cell),
   );
@@ -345,6 +350,71 @@ function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k:
         colour: profile.tones.top,
       };
     },
+    weigh: (_, p) => weigh.upperBody(p),
+  };
+}
+
+/** A rib round the neck opening: a tube along the curve where the opening meets the shirt. */
+function collarPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
+  const S = lengths.statureM;
+  const shirt = shirtField(lengths, fields);
+  const [cx, cy, cz] = OPENING.centre;
+  const [rx, ry, rz] = OPENING.radii;
+  const around = Math.round(72 / k) * 2;
+  const section = 8;
+  const onOpening = (azimuth: number, elevation: number): Vec3 => [
+    (cx + rx * Math.cos(elevation) * Math.sin(azimuth)) * S,
+    (cy - ry * Math.sin(elevation)) * S,
+    (cz + rz * Math.cos(elevation) * Math.cos(azimuth)) * S,
+  ];
+  const curve = Array.from({ length: around }, (_, i): Vec3 => {
+    const azimuth = (2 * Math.PI * i) / around;
+    let high = 0;
+    let low = Math.PI / 2;
+    for (let step = 0; step < 24; step++) {
+      const middle = (high + low) / 2;
+      const p = onOpening(azimuth, middle);
+      if (shirt(p[0], p[1], p[2]) > 0) high = middle;
+      else low = middle;
+    }
+    return onOpening(azimuth, low);
+  });
+  const positions: number[] = [];
+  const normals: number[] = [];
+  const triangles: number[] = [];
+  curve.forEach((p, i) => {
+    const radial = Math.hypot(p[0], p[2] - cz * S) || 1;
+    const out: Vec3 = [p[0] / radial, 0, (p[2] - cz * S) / radial];
+    for (let j = 0; j < section; j++) {
+      const a = (2 * Math.PI * j) / section;
+      const n: Vec3 = [out[0] * Math.cos(a), Math.sin(a), out[2] * Math.cos(a)];
+      positions.push(
+        p[0] + n[0] * COLLAR_RADIUS_M,
+        p[1] + n[1] * COLLAR_RADIUS_M,
+        p[2] + n[2] * COLLAR_RADIUS_M,
+      );
+      normals.push(...n);
+      const here = i * section + j;
+      const beside = i * section + ((j + 1) % section);
+      const next = ((i + 1) % around) * section + j;
+      const across = ((i + 1) % around) * section + ((j + 1) % section);
+      triangles.push(here, next, beside, beside, next, across);
+    }
+  });
+  const weigh = weighing(lengths, fields);
+  const tone = profile.tones.top;
+  return {
+    mesh: {
+      positions: Float32Array.from(positions),
+      normals: Float32Array.from(normals),
+      triangles: Uint32Array.from(triangles),
+    },
+    field: () => 1,
+    place: same,
+    turn: same,
+    unitM: 1,
+    mirror: false,
+    paint: () => ({ part: 'chest', colour: mix(tone, [0, 0, 0], 0.25) }),
     weigh: (_, p) => weigh.upperBody(p),
   };
 }

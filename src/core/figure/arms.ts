@@ -61,7 +61,7 @@ const LIES: Record<Landmark, Lie> = {
   waistSide: { fingersForwardDeg: 50, offM: 0.004, palmAlong: 0.4, easySwivelDeg: 60 },
   hipCrest: { fingersForwardDeg: 38, offM: 0.004, palmAlong: 0.42, easySwivelDeg: 55 },
   frontPocket: { fingersForwardDeg: 4, offM: -0.034, palmAlong: 0.42, easySwivelDeg: 40 },
-  otherUpperArm: { fingersForwardDeg: -70, offM: 0.004, palmAlong: 0.5, easySwivelDeg: -30 },
+  otherUpperArm: { fingersForwardDeg: 75, offM: 0.004, palmAlong: 0.5, easySwivelDeg: -30 },
 };
 
 /** Point of the palm that touches: this far towards the palm, in hand lengths. */
@@ -253,6 +253,8 @@ function strain(value: number, low: number, high: number): number {
 }
 
 const SWIVELS = Array.from({ length: 15 }, (_, i) => -80 + i * 15);
+/** Fingers are not turned further than this from the landmark's own direction. */
+const MOST_FINGER_TURN_DEG = 75;
 const FINGER_TURNS = [-60, -40, -20, 0, 20, 40, 60];
 
 function placeContactArm(
@@ -343,6 +345,7 @@ function placeContactArm(
         [0, step],
         [0, -step],
       ] as const) {
+        if (Math.abs(best.choice.fingerDeg + df) > MOST_FINGER_TURN_DEG) continue;
         const next = tryArm(
           { swivelDeg: best.choice.swivelDeg + ds, fingerDeg: best.choice.fingerDeg + df },
           best.cost - 1e-9,

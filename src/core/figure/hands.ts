@@ -30,7 +30,7 @@ const SHAPES: Record<HandShape, FingerFlexion> = {
     little: [74, 84, 46],
   },
   flatRest: {
-    thumb: [2, 4, 6],
+    thumb: [-22, -4, 2],
     index: [6, 10, 6],
     middle: [9, 12, 7],
     ring: [12, 14, 8],
@@ -45,14 +45,29 @@ const SHAPES: Record<HandShape, FingerFlexion> = {
   },
 };
 
+/** Fingers round a limb that the hand holds. */
+const ROUND_AN_ARM: FingerFlexion = {
+  thumb: [-8, 14, 16],
+  index: [34, 34, 18],
+  middle: [38, 38, 20],
+  ring: [40, 40, 20],
+  little: [40, 38, 20],
+};
+
+/** A relaxed hand with a contact takes the shape that the place asks for. */
+function shapeOf(pose: Pose, side: Side): FingerFlexion {
+  const contact = contactOf(pose, side);
+  if (!contact || pose.hands[side] !== 'relaxed') return SHAPES[pose.hands[side]];
+  return contact.to === 'otherUpperArm' ? ROUND_AN_ARM : SHAPES.flatRest;
+}
+
 /** Curl at which a shape has its authored angles. */
 const NEUTRAL_CURL = 0.4;
 
 /** Bends the fingers of both hands. Call once the wrists are placed. */
 export function placeFingers(frames: Frames, body: Body, pose: Pose): void {
   for (const side of SIDES) {
-    const shape =
-      SHAPES[contactOf(pose, side) && pose.hands[side] === 'relaxed' ? 'flatRest' : pose.hands[side]];
+    const shape = shapeOf(pose, side);
     const curl = settingOf(pose, sided(side, 'FingerCurlShare')) - NEUTRAL_CURL;
     for (const finger of FINGERS) placeFinger(frames, body, side, finger, shape[finger], curl);
   }
@@ -70,7 +85,7 @@ function placeFinger(
   let rotation = rotationOf(frames, `${side}:hand`);
   // the arm's bind frame is tilted, but its fingers' flexion axis is still the depth axis
   PHALANGES.forEach((phalanx, i) => {
-    const deg = Math.max(-4, flexion[i]! * (1 + curl) + curl * 34);
+    const deg = Math.max(-24, flexion[i]! * (1 + curl) + curl * 34);
     rotation =
       finger === 'thumb'
         ? chain(rotation, about('z', -sign * deg * 0.55), about('x', deg * 0.75))

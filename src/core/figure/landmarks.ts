@@ -1,6 +1,6 @@
-import { fieldNormal, jointIndex, weighing, type Body } from '../body';
+import { fieldNormal, jointIndex, MIRRORED_JOINTS, weighing, type Body } from '../body';
 import type { Landmark } from '../pose';
-import { otherSide, radians, sideSign, type Side, type Vec3 } from '../units';
+import { radians, type Side, type Vec3 } from '../units';
 import { add, turned, unit, type Frames } from './frames';
 
 /** A place on the dressed surface in the bind pose, with the joints that carry it. */
@@ -38,18 +38,29 @@ export function landmarkOf(body: Body, landmark: Landmark, side: Side): BodyPlac
   const key = `${side}:${landmark}`;
   let place = places.get(key);
   if (!place) {
-    place = landmark === 'otherUpperArm' ? onUpperArm(body, otherSide(side)) : onTrunk(body, landmark, side);
+    // found on the left half of the body and mirrored, so that both sides agree to the last digit
+    const found = landmark === 'otherUpperArm' ? onUpperArm(body) : onTrunk(body, landmark);
+    const foundFor: Side = landmark === 'otherUpperArm' ? 'right' : 'left';
+    place = side === foundFor ? found : mirrorPlace(found);
     places.set(key, place);
   }
   return place;
 }
 
-function onTrunk(body: Body, landmark: keyof typeof ON_TRUNK, side: Side): BodyPlace {
+function mirrorPlace({ point, normal, weights }: BodyPlace): BodyPlace {
+  return {
+    point: [-point[0], point[1], point[2]],
+    normal: [-normal[0], normal[1], normal[2]],
+    weights: weights.map(([j, w]) => [MIRRORED_JOINTS[j]!, w]),
+  };
+}
+
+function onTrunk(body: Body, landmark: keyof typeof ON_TRUNK): BodyPlace {
   const S = body.lengths.statureM;
   const { height, azimuthDeg } = ON_TRUNK[landmark];
   const a = radians(azimuthDeg);
   const y = height * S;
-  const dir: Vec3 = [sideSign(side) * Math.sin(a), 0, Math.cos(a)];
+  const dir: Vec3 = [Math.sin(a), 0, Math.cos(a)];
   const distance = (r: number) => dressedTrunk(body, dir[0] * r, y, dir[2] * r);
   let low = 0;
   let high = 0.6;
@@ -73,14 +84,13 @@ function onTrunk(body: Body, landmark: keyof typeof ON_TRUNK, side: Side): BodyP
   return { point, normal: unit(normal), weights: [...weights] };
 }
 
-/** Outer front of the upper arm, a little above the elbow. */
-function onUpperArm(body: Body, side: Side): BodyPlace {
+/** Front of the left upper arm, a little above the elbow: where the right hand holds it. */
+function onUpperArm(body: Body): BodyPlace {
   const along = body.lengths.upperArmM * 0.72;
-  const shoulder = body.skeleton.bind[jointIndex(`${side}:upperArm`)]!;
-  const elbow = body.skeleton.bind[jointIndex(`${side}:elbow`)]!;
+  const shoulder = body.skeleton.bind[jointIndex('left:upperArm')]!;
+  const elbow = body.skeleton.bind[jointIndex('left:elbow')]!;
   const axis = unit([elbow[0] - shoulder[0], elbow[1] - shoulder[1], elbow[2] - shoulder[2]]);
-  const sign = sideSign(side);
-  const outward: Vec3 = [-axis[1] * sign, axis[0] * sign, 0];
+  const outward: Vec3 = [-axis[1], axis[0], 0];
   const a = radians(80);
   const normal = unit([outward[0] * Math.cos(a), outward[1] * Math.cos(a), Math.sin(a)]);
   const middle = add(shoulder, axis, along);
@@ -96,7 +106,7 @@ function onUpperArm(body: Body, side: Side): BodyPlace {
     else high = mid;
   }
   const point = add(middle, normal, high);
-  return { point, normal, weights: [[jointIndex(`${side}:upperArm`), 1]] };
+  return { point, normal, weights: [[jointIndex('left:upperArm'), 1]] };
 }
 
 /** Point and normal of a place on the posed figure. */

@@ -31,7 +31,7 @@ function solvePositive(A: number[][], b: number[]): number[] | null {
 
 /**
  * Levenberg-Marquardt with forward differences: minimises the sum of squares of `residuals`.
- * `stepOf` is the differencing step of each unknown; steps near the square root of the rounding error keep a
+ * `stepOf` is the differencing step of each unknown; small ones keep a
  * mirrored problem mirrored. Stops when a step gains less than `enough`.
  */
 export function leastSquares(

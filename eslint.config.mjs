@@ -1,0 +1,20 @@
+import next from 'eslint-config-next/core-web-vitals';
+import typescript from 'eslint-config-next/typescript';
+
+const config = [
+  { ignores: ['.next/**', '.cache/**', 'next-env.d.ts', 'node_modules/**'] },
+  ...next,
+  ...typescript,
+  {
+    rules: {
+      'no-console': 'error',
+      eqeqeq: 'error',
+      'prefer-const': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+    },
+  },
+  { files: ['scripts/**', 'tests/**'], rules: { 'no-console': 'off' } },
+];
+
+export default config;

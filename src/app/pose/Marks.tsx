@@ -1,0 +1,37 @@
+import { angleOfViewDeg, coverageM, frameMm, fullFrameEquivalentMm, SENSOR_FORMATS } from '@/core/camera';
+import type { Shot } from '@/core/picture';
+
+/** The numbers an assistant sets camera and key by. */
+export function Marks({ shot }: { shot: Shot }) {
+  const { camera, light } = shot;
+  const side = (deg: number) =>
+    deg === 0 ? 'ahead' : `${Math.abs(deg)}° camera ${deg > 0 ? 'right' : 'left'}`;
+  const covered = coverageM(camera, camera.distanceM);
+  const sensor = SENSOR_FORMATS[camera.sensor];
+  const rows: [string, string][] = [
+    ['camera', `${side(camera.arcDeg)}, ${camera.distanceM.toFixed(2)} m`],
+    ['lens', `${camera.heightM.toFixed(2)} m high`],
+    ['takes in', `${covered.widthM.toFixed(2)} × ${covered.heightM.toFixed(2)} m`],
+    ['angle', `${angleOfViewDeg(frameMm(camera).heightMm, camera.focalLengthMm).toFixed(1)}° upwards`],
+    ...(camera.sensor === 'fullFrame'
+      ? []
+      : [
+          ['like', `${Math.round(fullFrameEquivalentMm(sensor, camera.focalLengthMm))} mm full frame`] as [
+            string,
+            string,
+          ],
+        ]),
+    ['key', `${side(light.arcDeg)}, ${light.distanceM.toFixed(1)} m`],
+    ['key is', `${light.heightM.toFixed(2)} m high, ${light.sizeM.toFixed(2)} m wide`],
+  ];
+  return (
+    <dl className="text-xs" aria-label="Marks">
+      {rows.map(([name, value]) => (
+        <div key={name} className="flex justify-between gap-2 border-t border-base-300 py-[3px]">
+          <dt className="quiet">{name}</dt>
+          <dd className="text-right font-bold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest';
+import { PARTS, partIndex, type BodySurface } from '@/core/body';
+import { viewOf, type View } from '@/core/camera';
+import type { SkinnedSurface } from '@/core/figure';
+import {
+  createPictureMemory,
+  createRaster,
+  partShares,
+  rasterise,
+  takePicture,
+  type Picture,
+} from '@/core/picture';
+import type { Vec3 } from '@/core/units';
+import { CAMERA } from '../support/people';
+
+interface Solid {
+  positions: number[];
+  triangles: number[];
+}
+
+function sphere(centre: Vec3, radius: number, detail = 96): Solid {
+  const positions: number[] = [];
+  const triangles: number[] = [];
+  for (let i = 0; i <= detail; i++)
+    for (let j = 0; j < detail; j++) {
+      const a = (Math.PI * i) / detail;
+      const b = (2 * Math.PI * j) / detail;
+      positions.push(
+        centre[0] + radius * Math.sin(a) * Math.sin(b),
+        centre[1] + radius * Math.cos(a),
+        centre[2] + radius * Math.sin(a) * Math.cos(b),
+      );
+      if (i === detail) continue;
+      const k = i * detail + j;
+      const l = i * detail + ((j + 1) % detail);
+      triangles.push(k, k + detail, l, l, k + detail, l + detail);
+    }
+  return { positions, triangles };
+}
+
+function card(centre: Vec3, width: number, height: number): Solid {
+  const [x, y, z] = centre;
+  return {
+    positions: [
+      x - width / 2,
+      y - height / 2,
+      z,
+      x + width / 2,
+      y - height / 2,
+      z,
+      x + width / 2,
+      y + height / 2,
+      z,
+      x - width / 2,
+      y + height / 2,
+      z,
+    ],
+    triangles: [0, 1, 2, 0, 2, 3],
+  };
+}
+
+function surfaceFrom(solids: [Solid, (typeof PARTS)[number]][]): {
+  surface: BodySurface;
+  skinned: SkinnedSurface;
+} {
+  const positions: number[] = [];
+  const triangles: number[] = [];
+  const labels: number[] = [];
+  for (const [solid, part] of solids) {
+    const first = positions.length / 3;
+    positions.push(...solid.positions);
+    for (let i = 0; i < solid.triangles.length; i += 3) labels.push(partIndex(part));
+    triangles.push(...solid.triangles.map((i) => i + first));
+  }
+  const flat = Float32Array.from(positions);
+  const surface = {
+    positions: flat,
+    normals: new Float32Array(flat.length),
+    triangles: Uint32Array.from(triangles),
+    triangleLabels: Uint8Array.from(labels),
+  } as BodySurface;
+  return { surface, skinned: { positions: flat, normals: surface.normals } };
+}
+
+const VIEW = viewOf({ ...CAMERA, heightM: 1, distanceM: 5 });
+
+function take(solids: [Solid, (typeof PARTS)[number]][], scale = 2): Picture {
+  const { surface, skinned } = surfaceFrom(solids);
+  return takePicture(
+    surface,
+    skinned,
+    VIEW,
+    { width: 160 * scale, height: 240 * scale },
+    createPictureMemory(),
+  );
+}
+
+const pixels = (picture: Picture) => picture.label.reduce((n, l) => n + (l > 0 ? 1 : 0), 0);
+/** Pixels of one square metre at one metre. */
+function pixelsPerSolidM2(view: View, picture: Picture): number {
+  return (picture.width / (2 * view.tanHalfWidth)) * (picture.height / (2 * view.tanHalfHeight));
+}
+
+describe('areas against formulas', () => {
+  it('a sphere ahead covers pi R^2 / (d^2 - R^2)', () => {
+    const picture = take([[sphere([0, 1, 0], 0.5), 'chest']]);
+    const expected = ((Math.PI * 0.5 ** 2) / (5 ** 2 - 0.5 ** 2)) * pixelsPerSolidM2(VIEW, picture);
+    expect(Math.abs(pixels(picture) / expected - 1)).toBeLessThan(0.01);
+  });
+  it('a card covers w h / d^2', () => {
+    const picture = take([[card([0.1, 1.1, 0.5], 0.6, 0.8), 'chest']]);
+    const expected = ((0.6 * 0.8) / 4.5 ** 2) * pixelsPerSolidM2(VIEW, picture);
+    expect(Math.abs(pixels(picture) / expected - 1)).toBeLessThan(0.01);
+  });
+  it('a stick of 5 cm covers its width times its length', () => {
+    const picture = take([[card([0, 1, 0], 0.05, 1.4), 'chest']], 4);
+    const expected = ((0.05 * 1.4) / 25) * pixelsPerSolidM2(VIEW, picture);
+    // a stick 13 pixels wide is known to within one column: the tolerance is the raster's own
+    expect(Math.abs(pixels(picture) / expected - 1)).toBeLessThan(0.04);
+  });
+  it('keeps the depth of a card', () => {
+    const picture = take([[card([0, 1, 0.5], 0.6, 0.8), 'chest']]);
+    for (let i = 0; i < picture.label.length; i++)
+      if (picture.label[i]) expect(picture.depthM[i]).toBeCloseTo(4.5, 4);
+  });
+});
+
+// Computed: relative size of a part is d_reference / d_part, so area goes with its square.
+it.each([0.25, 0.5, 1])('a card %f m nearer than the face is enlarged by (d / (d - nearer))^2', (nearer) => {
+  const picture = take([
+    [card([0, 1.6, 0], 0.2, 0.25), 'face'],
+    [card([0, 0.8, nearer], 0.3, 0.3), 'left:hand'],
+  ]);
+  const hand = partShares(picture).get('left:hand')!;
+  expect(Math.abs(hand.enlargement / (5 / (5 - nearer)) ** 2 - 1)).toBeLessThan(0.005);
+});
+
+it('shares of the parts sum to one', () => {
+  const shares = partShares(
+    take([
+      [card([0, 1.6, 0], 0.2, 0.25), 'face'],
+      [card([0, 1, 0.1], 0.4, 0.5), 'chest'],
+      [card([0.4, 1, 0.1], 0.1, 0.5), 'left:upperArm'],
+    ]),
+  );
+  expect([...shares.values()].reduce((s, p) => s + p.share, 0)).toBeCloseTo(1, 9);
+});
+
+it('the nearer of two cards is seen', () => {
+  const picture = take([
+    [card([0, 1, 0], 0.5, 0.5), 'chest'],
+    [card([0, 1, 0.3], 0.2, 0.2), 'left:hand'],
+  ]);
+  const middle = picture.label[(picture.height / 2) * picture.width + picture.width / 2];
+  expect(middle).toBe(partIndex('left:hand'));
+});
+
+it('leaves out what turns its back', () => {
+  const { positions, triangles } = card([0, 1, 0], 0.5, 0.5);
+  const raster = createRaster(80, 120);
+  rasterise(raster, VIEW, Float32Array.from(positions), Uint32Array.from([...triangles].reverse()), {
+    projected: new Float32Array(0),
+  });
+  expect(raster.triangle.every((t) => t === -1)).toBe(true);
+});

@@ -1,0 +1,71 @@
+import { bodyFrom, surfaceOf, type Body, type BodyProfile } from '@/core/body';
+import { createStudio, type Shot, type Studio } from '@/core/picture';
+import { neutralPose, type Pose } from '@/core/pose';
+
+const TONES: BodyProfile['tones'] = {
+  skin: [0.5, 0.33, 0.24],
+  hair: [0.06, 0.04, 0.03],
+  top: [0.2, 0.2, 0.2],
+  trousers: [0.05, 0.05, 0.05],
+  shoes: [0.03, 0.03, 0.03],
+};
+
+/** A profile for tests; everything that is not said is average. */
+export function profileOf(said: Partial<BodyProfile> = {}): BodyProfile {
+  return {
+    statureM: 1.75,
+    massKg: 70,
+    ageYears: 30,
+    build: 'even',
+    contourShare: 0,
+    hair: 'short',
+    tones: TONES,
+    ...said,
+  };
+}
+
+/** Three unlike bodies. */
+export const PROFILES = {
+  slight: profileOf({ statureM: 1.6, massKg: 50, contourShare: 1, hair: 'tiedBack' }),
+  average: profileOf(),
+  heavy: profileOf({ statureM: 1.68, massKg: 105, contourShare: 0.2, build: 'middle' }),
+};
+export type PersonName = keyof typeof PROFILES;
+
+const bodies = new Map<PersonName, Body>();
+const studios = new Map<PersonName, Studio>();
+
+/** A body, built once a test file. */
+export function bodyOf(name: PersonName): Body {
+  if (!bodies.has(name)) bodies.set(name, bodyFrom(PROFILES[name]));
+  return bodies.get(name)!;
+}
+
+/** A studio with the measuring surface, built once a test file. */
+export function studioOf(name: PersonName): Studio {
+  if (!studios.has(name)) studios.set(name, createStudio(bodyOf(name), surfaceOf(bodyOf(name), 'measured')));
+  return studios.get(name)!;
+}
+
+export const CAMERA: Shot['camera'] = {
+  sensor: 'fullFrame',
+  focalLengthMm: 85,
+  distanceM: 5,
+  heightM: 0.95,
+  arcDeg: 0,
+  apertureF: 4,
+  orientation: 'upright',
+  aim: { kind: 'level' },
+};
+export const LIGHT: Shot['light'] = {
+  arcDeg: 40,
+  heightM: 2.3,
+  distanceM: 1.8,
+  sizeM: 0.9,
+  ambientShare: 0.25,
+};
+
+/** A shot of the neutral pose with some settings and camera numbers changed. */
+export function shotOf(settings: Pose['settings'] = {}, camera: Partial<Shot['camera']> = {}): Shot {
+  return { pose: { ...neutralPose('test'), settings }, camera: { ...CAMERA, ...camera }, light: LIGHT };
+}

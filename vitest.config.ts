@@ -1,0 +1,27 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: { alias: { '@': new URL('./src', import.meta.url).pathname } },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'e2e',
+          include: ['tests/e2e/**/*.test.ts'],
+          testTimeout: 240_000,
+          hookTimeout: 120_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
