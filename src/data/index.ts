@@ -1,4 +1,4 @@
-export { database, GilvoDatabase } from './database';
+export { database } from './database';
 export {
   addFrame,
   addTake,
@@ -12,4 +12,4 @@ export {
   startSitting,
   type WholeSitting,
 } from './repository';
-export { DEMO_SITTER, DEMO_SITTING, demoTakes, placeDemo } from './demo';
+export { placeDemo } from './demo';

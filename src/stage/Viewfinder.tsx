@@ -14,6 +14,7 @@ import {
   ShaderMaterial,
   SpotLight,
   SRGBColorSpace,
+  Vector3,
 } from 'three';
 import { viewOf, type Camera } from '@/core/camera';
 import { keyCentre, type KeyLight } from '@/core/light';
@@ -86,6 +87,39 @@ function partsMaterial(): ShaderMaterial {
   });
 }
 
+/** Puts the drawing camera where the camera of the set stands, with its frame. */
+function aimLens(lens: PerspectiveCamera, camera: Camera): void {
+  const view = viewOf(camera);
+  lens.fov = (2 * Math.atan(view.tanHalfHeight) * 180) / Math.PI;
+  lens.aspect = view.tanHalfWidth / view.tanHalfHeight;
+  lens.near = 0.1;
+  lens.far = 60;
+  lens.position.set(...view.eye);
+  const { right, up, forward } = view;
+  const basis = new Matrix4().makeBasis(
+    new Vector3(...right),
+    new Vector3(...up),
+    new Vector3(-forward[0], -forward[1], -forward[2]),
+  );
+  lens.quaternion.setFromRotationMatrix(basis);
+  lens.updateProjectionMatrix();
+  lens.updateMatrixWorld();
+}
+
+/** Sets the key so that a patch at the face that turns to it receives 1. */
+function setKey(key: SpotLight, light: KeyLight, face: Vec3): void {
+  const centre = keyCentre(light);
+  const distance = Math.hypot(centre[0] - face[0], centre[1] - face[1], centre[2] - face[2]);
+  key.position.set(...centre);
+  key.target.position.set(face[0] * 0.7, face[1] * 0.72, face[2] * 0.7);
+  key.intensity = Math.PI * distance * distance * EXPOSURE;
+  key.angle = Math.min(1.2, Math.atan(1.9 / distance));
+  // the wider the source, the wider the filtered edge of its shadow
+  key.shadow.radius = Math.min(9, 1 + 7 * light.sizeM);
+  key.target.updateMatrixWorld();
+  key.shadow.needsUpdate = true;
+}
+
 function Scene({ surface, transforms, camera, light, face, backgroundM, mode, onDrawn }: ViewfinderProps) {
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
@@ -114,47 +148,12 @@ function Scene({ surface, transforms, camera, light, face, backgroundM, mode, on
   }, [figure, transforms, invalidate]);
 
   useEffect(() => {
-    const view = viewOf(camera);
-    lens.fov = (2 * Math.atan(view.tanHalfHeight) * 180) / Math.PI;
-    lens.aspect = view.tanHalfWidth / view.tanHalfHeight;
-    lens.near = 0.1;
-    lens.far = 60;
-    lens.position.set(...view.eye);
-    const basis = new Matrix4().set(
-      view.right[0],
-      view.up[0],
-      -view.forward[0],
-      0,
-      view.right[1],
-      view.up[1],
-      -view.forward[1],
-      0,
-      view.right[2],
-      view.up[2],
-      -view.forward[2],
-      0,
-      0,
-      0,
-      0,
-      1,
-    );
-    lens.quaternion.setFromRotationMatrix(basis);
-    lens.updateProjectionMatrix();
-    lens.updateMatrixWorld();
+    aimLens(lens, camera);
     invalidate();
   }, [camera, lens, invalidate]);
 
   useEffect(() => {
-    const centre = keyCentre(light);
-    const distance = Math.hypot(centre[0] - face[0], centre[1] - face[1], centre[2] - face[2]);
-    key.position.set(...centre);
-    key.target.position.set(face[0] * 0.7, face[1] * 0.72, face[2] * 0.7);
-    key.intensity = Math.PI * distance * distance * EXPOSURE;
-    key.angle = Math.min(1.2, Math.atan(1.9 / distance));
-    // the wider the source, the wider the filtered edge of its shadow
-    key.shadow.radius = Math.min(9, 1 + 7 * light.sizeM);
-    key.target.updateMatrixWorld();
-    key.shadow.needsUpdate = true;
+    setKey(key, light, face);
     invalidate();
   }, [light, face, key, invalidate]);
 

@@ -11,7 +11,6 @@ export const CAMERA_RANGES = {
   apertureF: { min: 0.95, max: 32, step: 0.1, unit: 'f/', words: 'aperture' },
 } as const;
 export type CameraNumber = keyof typeof CAMERA_RANGES;
-export const CAMERA_NUMBERS = Object.keys(CAMERA_RANGES) as CameraNumber[];
 
 const ranged = (name: CameraNumber) => z.number().min(CAMERA_RANGES[name].min).max(CAMERA_RANGES[name].max);
 

@@ -7,7 +7,6 @@ export {
 } from './sensor';
 export {
   angleOfViewDeg,
-  CAMERA_NUMBERS,
   CAMERA_RANGES,
   cameraSchema,
   coverageM,

@@ -1,2 +1,2 @@
-export { cueFor, cuesBetween, MOST_WORDS, type Cue } from './cues';
+export { cueFor, cuesBetween, type Cue } from './cues';
 export { CHECKS, type CheckId } from './checklist';

@@ -8,12 +8,4 @@ export {
   type Sitting,
   type Take,
 } from './records';
-export {
-  explain,
-  readSittingFile,
-  SITTING_FORMAT,
-  SITTING_VERSION,
-  SittingFileError,
-  writeSittingFile,
-  type SittingFile,
-} from './sittingFile';
+export { explain, readSittingFile, writeSittingFile, type SittingFile } from './sittingFile';

@@ -1,5 +1,5 @@
 import type { BodySurface } from '../body';
-import type { SkinnedSurface } from '../figure/skinning';
+import type { SkinnedSurface } from '../figure';
 import type { Vec3 } from '../units';
 import { barycentric, blend, pointAt, type Picture } from './picture';
 

@@ -1,6 +1,6 @@
 import type { BodySurface } from '../body';
 import type { View } from '../camera';
-import type { SkinnedSurface } from '../figure/skinning';
+import type { SkinnedSurface } from '../figure';
 import { keyIrradiance, type LightSamples } from '../light';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';

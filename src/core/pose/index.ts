@@ -12,7 +12,6 @@ export {
   contactOf,
   HAND_SHAPES,
   LANDMARKS,
-  messageSchema,
   mirrorPose,
   neutralPose,
   poseSchema,

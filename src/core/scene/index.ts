@@ -1,1 +1,1 @@
-export { insideRoom, roomSchema, type Room } from './room';
+export { roomSchema, type Room } from './room';

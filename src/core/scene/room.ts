@@ -20,10 +20,3 @@ export const roomSchema = z.strictObject({
   }),
 });
 export type Room = z.infer<typeof roomSchema>;
-
-/** Whether a place on the floor lies within the walls. */
-export function insideRoom(room: Room, xM: number, zM: number): boolean {
-  const left = -room.markToLeftM;
-  const back = -room.markToBackM;
-  return xM >= left && xM <= left + room.widthM && zM >= back && zM <= back + room.depthM;
-}

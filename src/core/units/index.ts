@@ -38,11 +38,6 @@ export function clamp(value: number, low: number, high: number): number {
   return value < low ? low : value > high ? high : value;
 }
 
-/** Linear interpolation, share 0 gives a, 1 gives b. */
-export function lerp(a: number, b: number, share: number): number {
-  return a + (b - a) * share;
-}
-
 /** Cubic Hermite step: 0 below low, 1 above high, smooth between. */
 export function smoothstep(low: number, high: number, value: number): number {
   const t = clamp((value - low) / (high - low), 0, 1);
