@@ -7,11 +7,13 @@ import {
   createRaster,
   partShares,
   rasterise,
+  seeShot,
   takePicture,
   type Picture,
 } from '@/core/picture';
 import type { Vec3 } from '@/core/units';
-import { CAMERA } from '../support/people';
+import { CAMERA, shotOf, studioOf } from '../support/people';
+import { rayPicture } from '../support/plain';
 
 interface Solid {
   positions: number[];
@@ -162,4 +164,20 @@ it('leaves out what turns its back', () => {
     projected: new Float32Array(0),
   });
   expect(raster.triangle.every((t) => t === -1)).toBe(true);
+});
+
+it('sees the same parts of a figure as one ray through each pixel', () => {
+  const studio = studioOf('average');
+  const { view } = seeShot(studio, shotOf({ hipsTurnLeftDeg: 30 }));
+  const width = 32;
+  const height = 48;
+  const { surface, skinned } = studio;
+  const picture = takePicture(surface, skinned, view, { width, height }, createPictureMemory());
+  const rays = rayPicture(view, skinned.positions, surface.triangles, width, height);
+  let differ = 0;
+  rays.forEach((t, i) => {
+    if ((t < 0 ? 0 : surface.triangleLabels[t]!) !== picture.label[i]) differ++;
+  });
+  // a ray that runs exactly along a shared edge may fall to either triangle
+  expect(differ).toBeLessThanOrEqual(1);
 });

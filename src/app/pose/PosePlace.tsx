@@ -111,7 +111,7 @@ function History({ take }: { take: Take }) {
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const { panel, overlay, dragging } = usePoseStore();
-  const { report, shot, refused, busy } = useReport(sitter.profile, take.shot);
+  const { report, shot, refused, busy, recomputes } = useReport(sitter.profile, take.shot);
   const { measured, drawn } = useSurfaces(sitter.profile);
   const saved = useAutosave();
   useKeys();
@@ -125,6 +125,8 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
         className="flex min-h-0 flex-1"
         data-testid="studio"
         data-busy={busy}
+        data-recomputes={recomputes}
+        data-elapsed-ms={report?.elapsedMs.toFixed(2)}
         data-surface={surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured'}
       >
         <div className="rule-r flex w-[92px] shrink-0 flex-col overflow-hidden pt-1">

@@ -6,8 +6,8 @@ import { database, saveTake } from '@/data';
 import { ZodError } from 'zod';
 import { usePoseStore } from './poseStore';
 
-/** Waits this long for the next edit before it writes, milliseconds. */
-const SETTLE_MS = 200;
+/** Edits made within this time are written together, milliseconds; a long drag is written as it goes. */
+const TOGETHER_MS = 200;
 
 export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'failed'; why: string };
 
@@ -19,6 +19,7 @@ export function useAutosave(): SaveState {
     let waiting: Take | null = null;
     const write = () => {
       clearTimeout(timer);
+      timer = undefined;
       const take = waiting;
       waiting = null;
       if (!take) return;
@@ -35,8 +36,7 @@ export function useAutosave(): SaveState {
       if (!now.take || now.take === before.take || now.take.id !== before.take?.id) return;
       waiting = now.take;
       setState({ kind: 'saving' });
-      clearTimeout(timer);
-      timer = setTimeout(write, SETTLE_MS);
+      timer ??= setTimeout(write, TOGETHER_MS);
     });
     const leave = () => write();
     addEventListener('pagehide', leave);

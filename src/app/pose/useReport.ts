@@ -13,11 +13,19 @@ export interface Reported {
   /** Why the newest shot was refused, if it was. */
   refused: string | null;
   busy: boolean;
+  /** Reports so far, refused ones included. */
+  recomputes: number;
 }
 
 /** Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept. */
 export function useReport(profile: BodyProfile | undefined, shot: Shot | undefined): Reported {
-  const [state, setState] = useState<Reported>({ report: null, shot: null, refused: null, busy: false });
+  const [state, setState] = useState<Reported>({
+    report: null,
+    shot: null,
+    refused: null,
+    busy: false,
+    recomputes: 0,
+  });
   const waiting = useRef<Shot | null>(null);
   const running = useRef(false);
   const alive = useRef(true);
@@ -41,10 +49,22 @@ export function useReport(profile: BodyProfile | undefined, shot: Shot | undefin
         waiting.current = null;
         try {
           const report = await studio('live').recompute(profile, next);
-          if (alive.current) setState({ report, shot: next, refused: null, busy: waiting.current !== null });
+          if (alive.current)
+            setState((s) => ({
+              report,
+              shot: next,
+              refused: null,
+              busy: waiting.current !== null,
+              recomputes: s.recomputes + 1,
+            }));
         } catch (error) {
           if (alive.current)
-            setState((s) => ({ ...s, refused: (error as Error).message, busy: waiting.current !== null }));
+            setState((s) => ({
+              ...s,
+              refused: (error as Error).message,
+              busy: waiting.current !== null,
+              recomputes: s.recomputes + 1,
+            }));
         }
       }
       running.current = false;

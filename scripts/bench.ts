@@ -1,0 +1,138 @@
+/**
+ * `npm run bench`: speed of the full recompute in Node and in the browser's worker, and of the fast paths against
+ * plain references, measured side by side in one run.
+ */
+import { By, Key } from 'selenium-webdriver';
+import { mend } from '../src/core/adapt';
+import { bodyFrom, surfaceOf } from '../src/core/body';
+import { STANDING_POSES } from '../src/core/library';
+import { createRaster, createStudio, rasterise, seeShot, type Shot } from '../src/core/picture';
+import { SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
+import { review } from '../src/core/review';
+import { changeCost, cheapestOrder } from '../src/core/sequence';
+import { DEMO_SITTER, demoTakes } from '../src/data/demo';
+import { everyOrder, rayPicture } from '../tests/support/plain';
+import { openBrowser } from '../tests/e2e/browser';
+import { serve } from '../tests/e2e/server';
+import { drawn } from '../tests/e2e/waits';
+
+const DRAGGED: SettingId[] = ['leftWeightShare', 'hipsTurnLeftDeg', 'twistLeftDeg', 'headTurnLeftDeg'];
+const STEPS_PER_DRAG = 10;
+
+function milliseconds(work: () => unknown): number {
+  const start = performance.now();
+  work();
+  return performance.now() - start;
+}
+
+function summary(times: readonly number[]): string {
+  const sorted = [...times].sort((a, b) => a - b);
+  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
+  return `median ${at(0.5).toFixed(1)} ms, p95 ${at(0.95).toFixed(1)} ms (${times.length} runs)`;
+}
+
+function line(name: string, words: string): void {
+  console.log(`${name.padEnd(46)} ${words}`);
+}
+
+const body = bodyFrom(DEMO_SITTER.profile);
+line('body of the demo sitter', `${milliseconds(() => bodyFrom(DEMO_SITTER.profile)).toFixed(0)} ms`);
+for (const detail of ['measured', 'drawn'] as const) {
+  let triangles = 0;
+  const ms = milliseconds(() => (triangles = surfaceOf(body, detail).triangles.length / 3));
+  line(`surface, ${detail}`, `${ms.toFixed(0)} ms, ${triangles} triangles`);
+}
+
+const studio = createStudio(body, surfaceOf(body, 'measured'));
+const { camera, light } = demoTakes()[0]!.shot;
+/** Small changes of a pose, as a hand on a slider makes them. */
+function drags(): Shot[] {
+  return STANDING_POSES.flatMap((pose) =>
+    DRAGGED.flatMap((id) =>
+      Array.from({ length: STEPS_PER_DRAG }, (_, i) => {
+        const { min, max, step } = SETTINGS[id];
+        const value = Math.min(max, Math.max(min, settingOf(pose, id) + (step * i) / 4));
+        return { pose: withSetting(pose, id, value), camera, light };
+      }),
+    ),
+  );
+}
+const recompute = (shot: Shot) => review(seeShot(studio, shot), shot.pose.message);
+for (const shot of drags().slice(0, 40)) recompute(shot);
+line('full recompute in Node, pose changed', summary(drags().map((s) => milliseconds(() => recompute(s)))));
+const walked = Array.from({ length: 60 }, (_, i) => ({
+  pose: STANDING_POSES[1]!,
+  camera: { ...camera, focalLengthMm: 60 + i },
+  light,
+}));
+line('full recompute in Node, lens changed', summary(walked.map((s) => milliseconds(() => recompute(s)))));
+
+const mends: number[] = [];
+for (const pose of STANDING_POSES) {
+  const shot: Shot = { pose: { ...pose, message: { ...pose.message, presence: 0 } }, camera, light };
+  for (const finding of recompute(shot)) mends.push(milliseconds(() => mend(studio, shot, finding)));
+}
+line('mend', summary(mends));
+
+const { view } = seeShot(studio, { pose: STANDING_POSES[1]!, camera, light });
+const [width, height] = [80, 120];
+const raster = createRaster(width, height);
+const scratch = { projected: new Float32Array(0) };
+const { positions } = studio.skinned;
+const { triangles } = studio.surface;
+const fast = () => rasterise(raster, view, positions, triangles, scratch);
+const rasterMs = Math.min(...Array.from({ length: 20 }, () => milliseconds(fast)));
+const rayMs = milliseconds(() => rayPicture(view, positions, triangles, width, height));
+line(
+  `raster against one ray a pixel, ${width}x${height}`,
+  `${rasterMs.toFixed(2)} ms against ${rayMs.toFixed(0)} ms: ${(rayMs / rasterMs).toFixed(0)} times faster`,
+);
+
+const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i): Shot => ({
+  pose,
+  camera: { ...camera, focalLengthMm: i % 2 ? 85 : 50 },
+  light,
+}));
+const cost = nine.map((a, i) => nine.map((b, j) => (i === j ? 0 : changeCost(a, b).totalS)));
+const exactMs = Math.min(...Array.from({ length: 5 }, () => milliseconds(() => cheapestOrder(cost))));
+let least = 0;
+const plainMs = milliseconds(() => (least = everyOrder(cost)));
+const { total } = cheapestOrder(cost);
+if (Math.abs(total - least) > 1e-9) throw new Error(`order costs ${total}, every permutation finds ${least}`);
+line(
+  `order of ${nine.length} poses against every permutation`,
+  `${exactMs.toFixed(2)} ms against ${plainMs.toFixed(0)} ms: ${(plainMs / exactMs).toFixed(0)} times faster, same ${total.toFixed(0)} s`,
+);
+
+const server = await serve();
+const browser = await openBrowser();
+try {
+  const { driver } = browser;
+  await driver.get(`${server.origin}/pose?sitting=demo-yearbook&take=demo-take-1`);
+  await drawn(driver);
+  const recomputes = () =>
+    driver.executeScript<[number, number]>(
+      'const { recomputes, elapsedMs } = document.querySelector("[data-testid=studio]").dataset; return [Number(recomputes), Number(elapsedMs)];',
+    );
+  const times: number[] = [];
+  for (const station of ['weight', 'hips', 'spine', 'head']) {
+    await driver.findElement(By.css(`button[title^="${station}"]`)).click();
+    const slider = await driver.findElement(By.css('input[type=range]'));
+    const limit = async (end: 'min' | 'max') => Number(await slider.getAttribute(end));
+    const [min, max] = [await limit('min'), await limit('max')];
+    let right = true;
+    for (let i = 0; i < 20; i++) {
+      const value = Number(await slider.getAttribute('value'));
+      if (value >= max) right = false;
+      if (value <= min) right = true;
+      const [count] = await recomputes();
+      await slider.sendKeys(right ? Key.ARROW_RIGHT : Key.ARROW_LEFT);
+      await driver.wait(async () => (await recomputes())[0] > count, 20_000, 'no recompute after a key');
+      times.push((await recomputes())[1]);
+    }
+  }
+  line('full recompute in the browser worker', summary(times));
+} finally {
+  await browser.quit();
+  await server.stop();
+}
