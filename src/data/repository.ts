@@ -3,6 +3,7 @@ import {
   sitterSchema,
   sittingSchema,
   readSittingFile,
+  SittingFileError,
   takeSchema,
   writeSittingFile,
   type Frame,
@@ -91,9 +92,13 @@ export async function reorderTakes(
   await db.transaction('rw', db.takes, async () => {
     const takes = await db.takes.where('sittingId').equals(sittingId).toArray();
     const byId = new Map(takes.map((t) => [t.id, t]));
-    if (order.length !== takes.length || order.some((id) => !byId.has(id)))
+    if (
+      order.length !== takes.length ||
+      new Set(order).size !== takes.length ||
+      order.some((id) => !byId.has(id))
+    )
       throw new RangeError(
-        `order has ${order.length} ids; it must be the ${takes.length} takes of the sitting`,
+        `order ${order.join(', ')} must name each of the ${takes.length} takes of the sitting once`,
       );
     await db.takes.bulkPut(order.map((id, position) => ({ ...byId.get(id)!, position })));
   });
@@ -118,6 +123,8 @@ export async function exportSitting(db: GilvoDatabase, sittingId: string, export
 export async function importSitting(db: GilvoDatabase, text: string): Promise<string> {
   const file = readSittingFile(text);
   await db.transaction('rw', db.sitters, db.sittings, db.takes, db.frames, async () => {
+    assertOwn(file.sitting.id, 'takes', file.takes, await db.takes.bulkGet(file.takes.map((t) => t.id)));
+    assertOwn(file.sitting.id, 'frames', file.frames, await db.frames.bulkGet(file.frames.map((f) => f.id)));
     await db.takes.where('sittingId').equals(file.sitting.id).delete();
     await db.frames.where('sittingId').equals(file.sitting.id).delete();
     await db.sitters.put(file.sitter);
@@ -126,6 +133,21 @@ export async function importSitting(db: GilvoDatabase, text: string): Promise<st
     await db.frames.bulkPut(file.frames);
   });
   return file.sitting.id;
+}
+
+/** Refuses records whose ids another sitting in the store already uses. */
+function assertOwn(
+  sittingId: string,
+  table: string,
+  records: readonly { id: string }[],
+  stored: readonly ({ sittingId: string } | undefined)[],
+): void {
+  stored.forEach((s, i) => {
+    if (s && s.sittingId !== sittingId)
+      throw new SittingFileError(
+        `${table}[${i}].id is ${JSON.stringify(records[i]!.id)}; another sitting in this browser uses it`,
+      );
+  });
 }
 
 /**

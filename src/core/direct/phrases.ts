@@ -5,7 +5,7 @@ export type PhrasePair = readonly [grows: string, shrinks: string];
 
 export const MIDLINE_PHRASES: Partial<Record<SettingId, PhrasePair>> = {
   heelSpacingShoulders: ['Feet wider apart', 'Feet closer together'],
-  leftAheadFeet: ['Slide your left foot forward', 'Slide your left foot back'],
+  leftAheadFeet: ['Slide your left foot forward', 'Slide your right foot forward'],
   leftWeightShare: [
     'Let your weight sink on to your left foot',
     'Let your weight sink on to your right foot',

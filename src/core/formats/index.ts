@@ -8,4 +8,10 @@ export {
   type Sitting,
   type Take,
 } from './records';
-export { explain, readSittingFile, writeSittingFile, type SittingFile } from './sittingFile';
+export {
+  explain,
+  readSittingFile,
+  SittingFileError,
+  writeSittingFile,
+  type SittingFile,
+} from './sittingFile';

@@ -50,14 +50,23 @@ export function readSittingFile(text: string): SittingFile {
     throw new SittingFileError(
       `sitting.sitterId is ${show(file.sitting.sitterId)}; the sitter's id is ${show(file.sitter.id)}`,
     );
-  const takes = new Set(file.takes.map((t) => t.id));
+  const takes = new Set<string>();
+  const places = new Set<number>();
   file.takes.forEach((t, i) => {
+    if (takes.has(t.id)) throw new SittingFileError(`takes[${i}].id is ${show(t.id)}; it is there twice`);
+    if (places.has(t.position))
+      throw new SittingFileError(`takes[${i}].position is ${t.position}; it is there twice`);
+    takes.add(t.id);
+    places.add(t.position);
     if (t.sittingId !== file.sitting.id)
       throw new SittingFileError(
         `takes[${i}].sittingId is ${show(t.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,
       );
   });
+  const frames = new Set<string>();
   file.frames.forEach((f, i) => {
+    if (frames.has(f.id)) throw new SittingFileError(`frames[${i}].id is ${show(f.id)}; it is there twice`);
+    frames.add(f.id);
     if (f.sittingId !== file.sitting.id)
       throw new SittingFileError(
         `frames[${i}].sittingId is ${show(f.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,

@@ -38,7 +38,8 @@ export function differenceOf(from: Pose, to: Pose): Change[] {
     if (decidedByContact(to, id)) continue;
     const a = settingOf(from, id);
     const b = settingOf(to, id);
-    if (Math.abs(a - b) >= SETTINGS[id].step / 2)
+    // the allowance keeps a pose and its mirror alike where decimal fractions are not exact
+    if (Math.abs(a - b) >= SETTINGS[id].step * (0.5 - 1e-9))
       changes.push({ kind: 'setting', station: SETTINGS[id].station, id, from: a, to: b });
   }
   for (const side of SIDES) {

@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMO_SITTER, DEMO_SITTING, demoTakes } from '../../data/demo';
+import { anyPose } from '../../../tests/support/poses';
+import type { Frame } from './records';
+import { readSittingFile, SITTING_FORMAT, SITTING_VERSION, writeSittingFile } from './sittingFile';
+
+const FRAMES: Frame[] = [
+  {
+    id: 'frame-1',
+    sittingId: DEMO_SITTING.id,
+    takeId: 'demo-take-1',
+    takenAt: '2026-12-05T10:04:00.000Z',
+    keeper: true,
+  },
+];
+const CONTENT = {
+  exportedAt: '2026-12-05T11:00:00.000Z',
+  sitter: DEMO_SITTER,
+  sitting: DEMO_SITTING,
+  takes: demoTakes(),
+  frames: FRAMES,
+};
+const WHOLE = JSON.parse(writeSittingFile(CONTENT)) as Record<string, unknown>;
+
+/** The file's text with the value at a path replaced, or removed when the value is undefined. */
+function withValue(path: (string | number)[], value: unknown): string {
+  const copy = structuredClone(WHOLE);
+  let at: Record<PropertyKey, unknown> = copy;
+  for (const key of path.slice(0, -1)) at = at[key] as Record<PropertyKey, unknown>;
+  at[path.at(-1)!] = value;
+  return JSON.stringify(copy);
+}
+
+describe('a sitting file', () => {
+  it('reads back what was written', () => {
+    expect(readSittingFile(writeSittingFile(CONTENT))).toEqual({
+      format: SITTING_FORMAT,
+      version: SITTING_VERSION,
+      ...CONTENT,
+    });
+  });
+
+  it('keeps any pose to the last digit', () => {
+    fc.assert(
+      fc.property(anyPose, (pose) => {
+        const [first, ...rest] = demoTakes();
+        const takes = [{ ...first!, shot: { ...first!.shot, pose } }, ...rest];
+        expect(readSittingFile(writeSittingFile({ ...CONTENT, takes })).takes).toEqual(takes);
+      }),
+      { numRuns: 40, seed: 31 },
+    );
+  });
+
+  it.each<[string, string, RegExp]>([
+    ['text that is no JSON', '{"format": ', /^The file is not JSON: /],
+    ['an empty file', '', /^The file is not JSON: /],
+    ['a list', '[]', /^format is missing; a sitting file says "gilvo.sitting"$/],
+    ['nothing', 'null', /^format is missing/],
+    ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
+    ['a later version', withValue(['version'], 2), /^version is 2; this Gilvo reads version 1$/],
+  ])('refuses %s', (_, text, words) => {
+    expect(() => readSittingFile(text)).toThrow(words);
+  });
+
+  it.each<[(string | number)[], unknown, RegExp]>([
+    [['sitter', 'profile', 'statureM'], 2.5, /^sitter\.profile\.statureM is 2\.5: .*2\.4/],
+    [['sitter', 'profile', 'statureM'], 0.39, /^sitter\.profile\.statureM is 0\.39: .*0\.4/],
+    [['sitter', 'profile', 'massKg'], 301, /^sitter\.profile\.massKg is 301: .*300/],
+    [['sitter', 'profile', 'massKg'], 'heavy', /^sitter\.profile\.massKg is "heavy": .*number/],
+    [['sitter', 'profile', 'tones', 'skin', 1], 1.2, /^sitter\.profile\.tones\.skin\[1\] is 1\.2/],
+    [['sitter', 'name'], undefined, /^sitter\.name is missing/],
+    [['sitting', 'startsAt'], 'tomorrow', /^sitting\.startsAt is "tomorrow"/],
+    [['takes', 3, 'shot', 'camera', 'focalLengthMm'], 0, /^takes\[3\]\.shot\.camera\.focalLengthMm is 0: /],
+    [['takes', 0, 'shot', 'pose', 'settings', 'chinDownDeg'], 99, /settings\.chinDownDeg is 99: .*40/],
+    [['takes', 1, 'position'], 1.5, /^takes\[1\]\.position is 1\.5/],
+    [['takes', 1, 'mood'], 'bright', /^takes\[1\]: .*"mood"/],
+    [['frames', 0, 'keeper'], 'yes', /^frames\[0\]\.keeper is "yes"/],
+  ])('names %j where it is %j', (path, value, words) => {
+    expect(() => readSittingFile(withValue(path, value))).toThrow(words);
+  });
+
+  it.each<[string, string, RegExp]>([
+    [
+      'a sitting of another sitter',
+      withValue(['sitting', 'sitterId'], 'nobody'),
+      /^sitting\.sitterId is "nobody"/,
+    ],
+    [
+      'a take of another sitting',
+      withValue(['takes', 2, 'sittingId'], 'else'),
+      /^takes\[2\]\.sittingId is "else"/,
+    ],
+    ['a frame of another sitting', withValue(['frames', 0, 'sittingId'], 'else'), /^frames\[0\]\.sittingId/],
+    [
+      'a frame of no take',
+      withValue(['frames', 0, 'takeId'], 'gone'),
+      /^frames\[0\]\.takeId is "gone"; no take/,
+    ],
+    [
+      'two takes of one id',
+      withValue(['takes', 1, 'id'], 'demo-take-1'),
+      /^takes\[1\]\.id is "demo-take-1"; .*twice/,
+    ],
+    ['two takes in one place', withValue(['takes', 1, 'position'], 0), /^takes\[1\]\.position is 0; .*twice/],
+  ])('refuses %s', (_, text, words) => {
+    expect(() => readSittingFile(text)).toThrow(words);
+  });
+
+  it('shortens a long value in its message', () => {
+    const text = withValue(['sitting', 'startsAt'], 'x'.repeat(5000));
+    expect(() => readSittingFile(text)).toThrow(/^.{0,120}\.\.\..{0,120}$/);
+  });
+});

@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { LIGHT, shotOf } from '../../../tests/support/people';
+import { anyPose } from '../../../tests/support/poses';
+import { SETTINGS, withContact } from '../pose';
+import { CHANGE_SECONDS, changeCost } from './cost';
+
+const base = shotOf();
+const { settle } = CHANGE_SECONDS;
+
+describe('what a change costs', () => {
+  it('is only the settling where nothing changes', () => {
+    expect(changeCost(base, base)).toEqual({
+      totalS: settle,
+      poseS: settle,
+      cameraS: 0,
+      lightS: 0,
+      cues: 0,
+      gear: [],
+    });
+  });
+
+  it('grows by the table’s seconds for each step of a setting', () => {
+    const { step, secondsPerStep } = SETTINGS.hipsTurnLeftDeg;
+    const cost = changeCost(base, shotOf({ hipsTurnLeftDeg: 2 * step }));
+    expect(cost.poseS).toBeCloseTo(settle + 2 * secondsPerStep, 9);
+    expect(cost.cues).toBe(1);
+  });
+
+  it('does not count a big turn eighteen times', () => {
+    expect(changeCost(base, shotOf({ hipsTurnLeftDeg: 180 })).poseS).toBe(settle + 9);
+  });
+
+  it('counts a contact, a hand and a gaze', () => {
+    const pose = {
+      ...withContact(base.pose, 'left', 'hipCrest' as const),
+      hands: { left: 'looseFist' as const, right: 'relaxed' as const },
+      gaze: { kind: 'down' as const },
+    };
+    const { contact, hand, gaze } = CHANGE_SECONDS;
+    expect(changeCost(base, { ...base, pose }).poseS).toBe(settle + contact + hand + gaze);
+  });
+
+  it.each([
+    ['another lens', { focalLengthMm: 50 }, CHANGE_SECONDS.lens, ['lens 50 mm']],
+    ['another sensor', { sensor: 'apsc15' as const }, CHANGE_SECONDS.lens, ['lens 85 mm']],
+    ['two metres nearer', { distanceM: 3 }, CHANGE_SECONDS.moveCamera + 2 * CHANGE_SECONDS.perMetre, []],
+    ['a lower camera', { heightM: 0.6 }, CHANGE_SECONDS.height, []],
+    ['the frame turned', { orientation: 'landscape' as const }, CHANGE_SECONDS.orientation, []],
+    ['another aperture', { apertureF: 2.8 }, CHANGE_SECONDS.aperture, []],
+  ])('counts %s', (_, camera, seconds, gear) => {
+    const cost = changeCost(base, shotOf({}, camera));
+    expect(cost.cameraS).toBeCloseTo(seconds, 9);
+    expect(cost.gear).toEqual(gear);
+    expect(cost.poseS).toBe(settle);
+  });
+
+  it('counts the walk along the arc', () => {
+    const cost = changeCost(base, shotOf({}, { arcDeg: 36 }));
+    const walkedM = (36 / 180) * Math.PI * base.camera.distanceM;
+    expect(cost.cameraS).toBeCloseTo(CHANGE_SECONDS.moveCamera + CHANGE_SECONDS.perMetre * walkedM, 9);
+  });
+
+  it('counts a light that moves once, however far', () => {
+    const moved = { ...base, light: { ...LIGHT, arcDeg: -40, heightM: 2 } };
+    expect(changeCost(base, moved)).toMatchObject({ lightS: CHANGE_SECONDS.light, gear: ['light'] });
+  });
+
+  it('is the sum of its parts and never below the settling', () => {
+    fc.assert(
+      fc.property(anyPose, anyPose, (a, b) => {
+        const cost = changeCost({ ...base, pose: a }, { ...base, pose: b });
+        expect(cost.totalS).toBeCloseTo(cost.poseS + cost.cameraS + cost.lightS, 9);
+        expect(cost.poseS).toBeGreaterThanOrEqual(settle);
+      }),
+      { numRuns: 40, seed: 29 },
+    );
+  });
+});

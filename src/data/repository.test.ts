@@ -1,0 +1,182 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { Frame } from '@/core/formats';
+import { GilvoDatabase } from './database';
+import { DEMO_SITTER, DEMO_SITTING, demoTakes, placeDemo } from './demo';
+import {
+  addFrame,
+  addTake,
+  exportSitting,
+  importSitting,
+  loadSitting,
+  removeTake,
+  reorderTakes,
+  restoreTake,
+  saveTake,
+  startSitting,
+} from './repository';
+
+const ID = DEMO_SITTING.id;
+let db: GilvoDatabase;
+let count = 0;
+
+beforeEach(async () => {
+  db = new GilvoDatabase(`test-${count++}`);
+  await placeDemo(db);
+});
+afterEach(() => db.delete());
+
+const order = async () => (await loadSitting(db, ID))!.takes.map((t) => t.id);
+const frame = (id: string, takeId: string): Frame => ({
+  id,
+  sittingId: ID,
+  takeId,
+  takenAt: `2026-12-05T10:0${id.length}:00.000Z`,
+  keeper: false,
+});
+/** All that the store holds, to compare before and after. */
+const everything = async () =>
+  Object.fromEntries(await Promise.all(db.tables.map(async (t) => [t.name, await t.toArray()] as const)));
+
+describe('the demo', () => {
+  it('is placed once, and not again after its takes were changed', async () => {
+    await removeTake(db, 'demo-take-1');
+    expect(await placeDemo(db)).toBe(false);
+    expect(await order()).toHaveLength(4);
+  });
+
+  it('is not placed beside a sitting of one’s own', async () => {
+    const own = new GilvoDatabase('own');
+    await startSitting(own, new Date('2026-12-01T09:00:00Z'));
+    expect(await placeDemo(own)).toBe(false);
+    expect(await own.sittings.count()).toBe(1);
+    await own.delete();
+  });
+
+  it('loads as a whole', async () => {
+    const whole = (await loadSitting(db, ID))!;
+    expect(whole.sitter).toEqual(DEMO_SITTER);
+    expect(whole.takes).toEqual(demoTakes());
+    expect(await loadSitting(db, 'nowhere')).toBeUndefined();
+  });
+});
+
+describe('takes', () => {
+  it('are saved as they are', async () => {
+    const take = { ...demoTakes()[2]!, minutes: 7 };
+    await saveTake(db, take);
+    expect((await loadSitting(db, ID))!.takes[2]).toEqual(take);
+  });
+
+  it('are refused when out of range, and the stored one stays', async () => {
+    const before = await everything();
+    const take = demoTakes()[0]!;
+    const lens = { ...take, shot: { ...take.shot, camera: { ...take.shot.camera, focalLengthMm: 0 } } };
+    await expect(saveTake(db, lens)).rejects.toThrow(/focalLengthMm/);
+    await expect(saveTake(db, { ...take, minutes: -1 })).rejects.toThrow(/minutes/);
+    expect(await everything()).toEqual(before);
+  });
+
+  it('are added at the end of the run', async () => {
+    const { position: _, ...first } = demoTakes()[0]!;
+    const added = await addTake(db, { ...first, id: 'sixth' });
+    expect(added.position).toBe(5);
+    expect((await order()).at(-1)).toBe('sixth');
+  });
+
+  it.each([0, 2, 4])('come back to place %i after they were removed, with their frames', async (place) => {
+    const id = `demo-take-${place + 1}`;
+    await addFrame(db, frame('a', id));
+    await addFrame(db, frame('bb', 'demo-take-2'));
+    const before = await everything();
+    const removed = (await removeTake(db, id))!;
+    const left = (await loadSitting(db, ID))!;
+    expect(left.takes.map((t) => t.position)).toEqual([0, 1, 2, 3]);
+    expect(left.frames.some((f) => f.takeId === id)).toBe(false);
+    await restoreTake(db, removed);
+    expect(await everything()).toEqual(before);
+  });
+
+  it('that are not there cannot be removed', async () => {
+    expect(await removeTake(db, 'nowhere')).toBeUndefined();
+    expect(await order()).toHaveLength(5);
+  });
+});
+
+describe('the run', () => {
+  it('takes a new order', async () => {
+    const wanted = [3, 1, 5, 2, 4].map((n) => `demo-take-${n}`);
+    await reorderTakes(db, ID, wanted);
+    expect(await order()).toEqual(wanted);
+  });
+
+  it.each([
+    ['too few', ['demo-take-1', 'demo-take-2']],
+    ['a stranger', [1, 2, 3, 4, 9].map((n) => `demo-take-${n}`)],
+    ['one twice', [1, 2, 3, 4, 4].map((n) => `demo-take-${n}`)],
+  ])('refuses an order with %s and stays', async (_, ids) => {
+    const before = await everything();
+    await expect(reorderTakes(db, ID, ids)).rejects.toThrow(/each of the 5 takes of the sitting once/);
+    expect(await everything()).toEqual(before);
+  });
+});
+
+describe('files', () => {
+  it('carry a sitting into an empty store', async () => {
+    await addFrame(db, frame('a', 'demo-take-3'));
+    const text = await exportSitting(db, ID, new Date('2026-12-06T08:00:00Z'));
+    const other = new GilvoDatabase('empty');
+    expect(await importSitting(other, text)).toBe(ID);
+    expect(await loadSitting(other, ID)).toEqual(await loadSitting(db, ID));
+    await other.delete();
+  });
+
+  it('replace a sitting of the same id as a whole, and no other', async () => {
+    const text = await exportSitting(db, ID, new Date());
+    const before = await everything();
+    const ownId = await startSitting(db, new Date('2026-12-01T09:00:00Z'));
+    const own = await loadSitting(db, ownId);
+    await saveTake(db, { ...demoTakes()[0]!, minutes: 9 });
+    await addFrame(db, frame('a', 'demo-take-1'));
+    await importSitting(db, text);
+    expect((await loadSitting(db, ID))!.takes).toEqual(before.takes);
+    expect((await loadSitting(db, ID))!.frames).toEqual([]);
+    expect(await loadSitting(db, ownId)).toEqual(own);
+  });
+
+  it('that are broken change nothing', async () => {
+    const text = await exportSitting(db, ID, new Date());
+    const before = await everything();
+    const broken = [
+      text.slice(0, -40),
+      text.replace('"focalLengthMm": 85', '"focalLengthMm": 0'),
+      text.replace('"version": 1', '"version": 7'),
+    ];
+    for (const wrong of broken) {
+      expect(wrong).not.toBe(text);
+      await expect(importSitting(db, wrong)).rejects.toThrow();
+      expect(await everything()).toEqual(before);
+    }
+  });
+
+  it('may not take over a take of another sitting', async () => {
+    const ownId = await startSitting(db, new Date('2026-12-01T09:00:00Z'));
+    const text = (await exportSitting(db, ID, new Date())).replaceAll('demo-take-1', `take-${ownId}`);
+    const before = await everything();
+    await expect(importSitting(db, text)).rejects.toThrow(`takes[0].id is "take-${ownId}"`);
+    expect(await everything()).toEqual(before);
+  });
+
+  it('are not written for a sitting that is not there', async () => {
+    await expect(exportSitting(db, 'nowhere', new Date())).rejects.toThrow('sittingId nowhere');
+  });
+});
+
+it('a new sitting has a sitter and one pose, and everything is valid', async () => {
+  const id = await startSitting(db, new Date('2026-12-01T09:00:00Z'));
+  const whole = (await loadSitting(db, id))!;
+  expect(whole.takes).toHaveLength(1);
+  expect(whole.sitting.startsAt).toBe('2026-12-01T09:00:00.000Z');
+  await importSitting(db, await exportSitting(db, id, new Date()));
+  expect(await loadSitting(db, id)).toEqual(whole);
+});
