@@ -81,7 +81,7 @@ function enlargementsOf(sight: Sight): ShotReport['enlargements'] {
   const out: ShotReport['enlargements'] = [];
   for (const part of SHOWN_PARTS) {
     const share = sight.readings.shares.get(part as (typeof PARTS)[number]);
-    if (!share) continue;
+    if (!share || share.enlargement === null) continue;
     const label = PARTS.indexOf(part as (typeof PARTS)[number]);
     let x = 0;
     let y = 0;

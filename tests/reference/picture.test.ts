@@ -11,7 +11,7 @@ import {
   takePicture,
   type Picture,
 } from '@/core/picture';
-import type { Vec3 } from '@/core/units';
+import { radians, type Vec3 } from '@/core/units';
 import { CAMERA, shotOf, studioOf } from '../support/people';
 import { rayPicture } from '../support/plain';
 
@@ -40,23 +40,13 @@ function sphere(centre: Vec3, radius: number, detail = 96): Solid {
   return { positions, triangles };
 }
 
-function card(centre: Vec3, width: number, height: number): Solid {
-  const [x, y, z] = centre;
+/** A card that faces the lens, turned in its own plane. */
+function card([x, y, z]: Vec3, width: number, height: number, turnDeg = 0): Solid {
+  const [cos, sin] = [Math.cos(radians(turnDeg)), Math.sin(radians(turnDeg))];
+  const corner = (u: number, v: number) => [x + cos * u - sin * v, y + sin * u + cos * v, z];
+  const [u, v] = [width / 2, height / 2];
   return {
-    positions: [
-      x - width / 2,
-      y - height / 2,
-      z,
-      x + width / 2,
-      y - height / 2,
-      z,
-      x + width / 2,
-      y + height / 2,
-      z,
-      x - width / 2,
-      y + height / 2,
-      z,
-    ],
+    positions: [corner(-u, -v), corner(u, -v), corner(u, v), corner(-u, v)].flat(),
     triangles: [0, 1, 2, 0, 2, 3],
   };
 }
@@ -114,11 +104,11 @@ describe('areas against formulas', () => {
     const expected = ((0.6 * 0.8) / 4.5 ** 2) * pixelsPerSolidM2(VIEW, picture);
     expect(Math.abs(pixels(picture) / expected - 1)).toBeLessThan(0.01);
   });
-  it('a stick of 5 cm covers its width times its length', () => {
-    const picture = take([[card([0, 1, 0], 0.05, 1.4), 'chest']], 4);
-    const expected = ((0.05 * 1.4) / 25) * pixelsPerSolidM2(VIEW, picture);
-    // a stick 13 pixels wide is known to within one column: the tolerance is the raster's own
-    expect(Math.abs(pixels(picture) / expected - 1)).toBeLessThan(0.04);
+  it.each([8, 25, 60])('a stick of 5 cm, leaning %i degrees, covers its width times its length', (lean) => {
+    // upright it would stand between whole columns, and the columns would decide
+    const picture = take([[card([0, 1, 0], 0.05, 1.1, lean), 'chest']], 4);
+    const expected = ((0.05 * 1.1) / 25) * pixelsPerSolidM2(VIEW, picture);
+    expect(Math.abs(pixels(picture) / expected - 1)).toBeLessThan(0.01);
   });
   it('keeps the depth of a card', () => {
     const picture = take([[card([0, 1, 0.5], 0.6, 0.8), 'chest']]);
@@ -134,7 +124,13 @@ it.each([0.25, 0.5, 1])('a card %f m nearer than the face is enlarged by (d / (d
     [card([0, 0.8, nearer], 0.3, 0.3), 'left:hand'],
   ]);
   const hand = partShares(picture).get('left:hand')!;
-  expect(Math.abs(hand.enlargement / (5 / (5 - nearer)) ** 2 - 1)).toBeLessThan(0.005);
+  expect(Math.abs(hand.enlargement! / (5 / (5 - nearer)) ** 2 - 1)).toBeLessThan(0.005);
+});
+
+it('does not compare with a face that is out of the picture', () => {
+  const shares = partShares(take([[card([0, 1, 0.5], 0.3, 0.3), 'hips']]));
+  expect(shares.get('hips')!.pixels).toBeGreaterThan(0);
+  expect(shares.get('hips')!.enlargement).toBeNull();
 });
 
 it('shares of the parts sum to one', () => {

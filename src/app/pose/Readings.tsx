@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { cueFor } from '@/core/direct';
+import type { MendChange } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
 import type { BodyProfile } from '@/core/body';
 import type { Take } from '@/core/formats';
@@ -51,6 +52,12 @@ interface Outcome {
   kind: 'mended' | 'stuck' | 'cue';
 }
 
+/** A change of a mend with both its numbers, in the unit that is shown. */
+function changeWords({ variable, from, to }: MendChange): string {
+  const row = variable.on === 'pose' ? SETTINGS[variable.id] : { ...CAMERA_RANGES[variable.name], shown: 1 };
+  return `${row.words} ${shown(from, row.shown)} to ${shown(to, row.shown)} ${row.unit}`;
+}
+
 /** What the review sees, worst first, what would mend it, and the numbers under it. */
 export function Readings({ take, profile, report, refused }: ReadingsProps) {
   const { setShot, setMeant, setPanel, setOverlay } = usePoseStore.getState();
@@ -72,16 +79,12 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
         return;
       }
       const said = differenceOf(before.pose, result.shot.pose).map((c) => cueFor(c).text);
-      const change = result.changes[0]!;
-      const words =
-        change.variable.on === 'pose'
-          ? `${SETTINGS[change.variable.id].words} ${shown(change.from, SETTINGS[change.variable.id].shown)} to ${shown(change.to, SETTINGS[change.variable.id].shown)} ${SETTINGS[change.variable.id].unit}`
-          : `${CAMERA_RANGES[change.variable.name].words} ${change.from} to ${change.to} ${CAMERA_RANGES[change.variable.name].unit}`;
+      const words = result.changes.map(changeWords).join('; ');
       if (apply) {
         if (usePoseStore.getState().take?.shot !== before) return;
         setShot(result.shot);
         setOutcome({ findingId: finding.id, text: `${finding.title}: ${words}.`, kind: 'mended' });
-      } else setOutcome({ findingId: finding.id, text: said[0] ?? `${words}.`, kind: 'cue' });
+      } else setOutcome({ findingId: finding.id, text: said.join(' ') || `${words}.`, kind: 'cue' });
     } catch (error) {
       setOutcome({ findingId: finding.id, text: (error as Error).message, kind: 'stuck' });
     } finally {

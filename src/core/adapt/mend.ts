@@ -1,7 +1,7 @@
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { seeShot, type Shot, type Sight, type Studio } from '../picture';
 import { settingOf, SETTINGS, withSetting } from '../pose';
-import { outside, review, RULES, type Finding, type Measurement, type MendVariable } from '../review';
+import { outside, review, RULES, type Finding, type MendVariable } from '../review';
 
 /** One number a mend changed. */
 export interface MendChange {
@@ -87,92 +87,137 @@ interface Trial {
   axis: Axis;
   steps: number;
   sight: Sight;
-  measurement: Measurement | undefined;
+  /** How far the figure still lies outside its wanted range, in its unit. */
+  off: number;
+  /** Findings that this change raises or makes worse. */
+  raised: Finding[];
   cost: number;
+}
+
+/** Most changes in one mend, and most first changes for which a second is looked for. */
+const MOST_CHANGES = 3;
+const FIRST_CHANGES = 3;
+
+/** One search for a mend: what was found before, and how often a picture was taken. */
+interface Search {
+  studio: Studio;
+  /** Severity of every finding that may stay. */
+  before: ReadonlyMap<string, number>;
+  evaluations: number;
 }
 
 /**
  * Looks for the smallest change, in comfortable steps, that clears a finding without raising another.
  * Each of the finding's settings is tried alone, first where its own slope points, then outwards step by step; the
- * cheapest change wins. Deterministic.
+ * cheapest change wins. Where every change that clears it raises something else, the cheapest ones are followed by
+ * a change that clears that. Deterministic.
  */
 export function mend(studio: Studio, shot: Shot, finding: Finding): MendResult {
-  const rule = RULES.find((r) => r.id === finding.ruleId);
-  if (!rule) return { kind: 'stuck', why: `no rule ${finding.ruleId}`, evaluations: 0 };
-  const message = shot.pose.message;
-  const before = new Map(review(seeShot(studio, shot), message).map((f) => [f.id, f.severity]));
-  let evaluations = 1;
+  const findings = review(seeShot(studio, shot), shot.pose.message);
+  const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
+  const search: Search = { studio, before, evaluations: 1 };
+  const found = clear(search, shot, finding, MOST_CHANGES);
+  const { evaluations } = search;
+  if (found) return { kind: 'mended', ...found, evaluations };
+  const known = RULES.some((r) => r.id === finding.ruleId);
+  const why = known
+    ? 'no small change clears it without raising another finding'
+    : `there is no rule ${finding.ruleId}`;
+  return { kind: 'stuck', why, evaluations };
+}
 
-  const tryAt = (axis: Axis, steps: number): Trial | null => {
+interface Way {
+  shot: Shot;
+  changes: MendChange[];
+  cost: number;
+}
+
+/** The cheapest way found to clear one finding with at most `most` changes; null when there is none. */
+function clear(search: Search, shot: Shot, finding: Finding, most: number): Way | null {
+  const { best, others } = singleChange(search, shot, finding);
+  if (best) return { shot: best.sight.shot, changes: [changeOf(best)], cost: best.cost };
+  if (most <= 1) return null;
+  others.sort((a, b) => a.cost - b.cost);
+  let way: Way | null = null;
+  for (const first of others.filter((t) => t.raised.length < most).slice(0, FIRST_CHANGES)) {
+    if (way && first.cost >= way.cost) break;
+    const rest = clear(search, first.sight.shot, first.raised[0]!, most - 1);
+    const cost = first.cost + (rest?.cost ?? Infinity);
+    if (rest && (!way || cost < way.cost))
+      way = { shot: rest.shot, changes: [changeOf(first), ...rest.changes], cost };
+  }
+  return way;
+}
+
+function changeOf({ axis, steps }: Trial): MendChange {
+  return { variable: axis.variable, from: axis.from, to: valueAt(axis, steps) };
+}
+
+/** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
+function singleChange(search: Search, shot: Shot, finding: Finding): { best: Trial | null; others: Trial[] } {
+  const rule = RULES.find((r) => r.id === finding.ruleId);
+  if (!rule) return { best: null, others: [] };
+  const { message } = shot.pose;
+  const takeAt = (axis: Axis, steps: number): Trial | null => {
     if (!inRange(axis, steps)) return null;
-    evaluations++;
+    search.evaluations++;
     let sight: Sight;
     try {
-      sight = seeShot(studio, moved(shot, axis, steps));
+      sight = seeShot(search.studio, moved(shot, axis, steps));
     } catch (error) {
       if (error instanceof RangeError) return null;
       throw error;
     }
+    const findings = review(sight, message);
     const measurement = rule.measure(sight, message).find((m) => m.key === finding.measurement.key);
-    return { axis, steps, sight, measurement, cost: Math.abs(steps) * axis.seconds };
+    return {
+      axis,
+      steps,
+      sight,
+      off: measurement ? outside(measurement) : 0,
+      raised: findings.filter(
+        (f) => f.id !== finding.id && f.severity > (search.before.get(f.id) ?? -1) + RAISED,
+      ),
+      cost: Math.abs(steps) * axis.seconds,
+    };
   };
-  const cleared = (t: Trial) => !t.measurement || outside(t.measurement) <= 0;
-  const clean = (t: Trial) =>
-    review(t.sight, message).every((f) => {
-      const was = before.get(f.id);
-      return was !== undefined && f.severity <= was + RAISED;
-    });
-
   let best: Trial | null = null;
+  const others: Trial[] = [];
   for (const variable of finding.measurement.variables) {
     const axis = axisOf(shot, variable);
-    const limit = () => (best ? Math.ceil(best.cost / axis.seconds) - 1 : MOST_STEPS);
-    for (const steps of orderOfTrial(axis, finding, tryAt)) {
-      if (Math.abs(steps) > limit()) continue;
-      const trial = tryAt(axis, steps);
-      if (trial && cleared(trial) && clean(trial)) {
-        best = trial;
-        break;
-      }
-    }
-  }
-  if (!best)
-    return {
-      kind: 'stuck',
-      why: 'no single comfortable change clears it without raising another',
-      evaluations,
+    const taken = new Map<number, Trial | null>();
+    const tryAt = (steps: number): Trial | null => {
+      if (!taken.has(steps)) taken.set(steps, takeAt(axis, steps));
+      return taken.get(steps)!;
     };
-  return {
-    kind: 'mended',
-    shot: best.sight.shot,
-    changes: [{ variable: best.axis.variable, from: best.axis.from, to: valueAt(best.axis, best.steps) }],
-    evaluations,
-  };
+    const clean = (steps: number): boolean => {
+      const trial = tryAt(steps);
+      return trial !== null && trial.off <= 0 && trial.raised.length === 0;
+    };
+    const limit = best ? Math.ceil(best.cost / axis.seconds) - 1 : MOST_STEPS;
+    let found = orderOfTrial(finding, tryAt).find((steps) => Math.abs(steps) <= limit && clean(steps));
+    while (found !== undefined && Math.abs(found) > 1 && clean(found - Math.sign(found)))
+      found -= Math.sign(found);
+    if (found !== undefined) best = tryAt(found);
+    else for (const trial of taken.values()) if (trial && trial.off <= 0) others.push(trial);
+  }
+  return { best, others };
 }
 
 /**
  * Steps in the order in which they are worth trying: where one step each way shows a slope, from the estimated
  * crossing outwards on that side; else alternately outwards on both sides.
  */
-function orderOfTrial(
-  axis: Axis,
-  finding: Finding,
-  tryAt: (axis: Axis, steps: number) => Trial | null,
-): number[] {
+function orderOfTrial(finding: Finding, tryAt: (steps: number) => Trial | null): number[] {
   const start = outside(finding.measurement);
-  const offAt = (steps: number) => {
-    const t = tryAt(axis, steps);
-    return t === null ? Infinity : t.measurement ? outside(t.measurement) : 0;
-  };
-  const plus = offAt(1);
-  const minus = offAt(-1);
-  const upwards = plus <= minus;
-  const sign = upwards ? 1 : -1;
+  const plus = tryAt(1)?.off ?? Infinity;
+  const minus = tryAt(-1)?.off ?? Infinity;
+  const sign = plus <= minus ? 1 : -1;
   const gain = start - Math.min(plus, minus);
   const outwards = Array.from({ length: MOST_STEPS }, (_, i) => i + 1);
   if (gain > start * 0.02 && Number.isFinite(gain)) {
     const guess = Math.min(MOST_STEPS, Math.max(1, Math.ceil(start / gain)));
-    const near = outwards.filter((k) => k >= Math.max(1, guess - 1)).map((k) => k * sign);
+    const near = outwards.filter((k) => k >= guess - 1).map((k) => k * sign);
     return [
       ...near,
       ...outwards.filter((k) => k < guess - 1).map((k) => k * sign),

@@ -7,7 +7,7 @@ import { placeLegs } from './legs';
 import { leastSquares } from './leastSquares';
 import { pressurePoint, type Foot } from './stance';
 import { placeTrunk, type TrunkState } from './trunk';
-import { reachAtBendM } from './twoBone';
+import { NEARLY_STRAIGHT, reachAtBendM } from './twoBone';
 
 /** Weights of the search, per metre or per degree; see the residuals below. */
 const BALANCE_PER_M = 200;
@@ -110,6 +110,20 @@ export function firstState(body: Body, pose: Pose, feet: Record<Side, Foot>): Tr
   return { pelvis: [target[0], y, target[2]], rollDeg: 0, leanLeftDeg: 0, leanForwardDeg: 0 };
 }
 
+/** Bend that a knee keeps when the leg is drawn long, unless it was told to lock, degrees. */
+const SOFT_KNEE_DEG = 3.5;
+
+/** Distance from hip to ankle at the asked bend of the knee, and the farthest that is allowed, metres. */
+function legReach(body: Body, pose: Pose, side: Side): { askedM: number; mostM: number } {
+  const { thighM, shankM } = body.lengths;
+  const bendDeg = settingOf(pose, sided(side, 'KneeBendDeg'));
+  const mostM = reachAtBendM(thighM, shankM, Math.min(bendDeg, SOFT_KNEE_DEG));
+  return {
+    askedM: reachAtBendM(thighM, shankM, bendDeg),
+    mostM: Math.min(mostM, (thighM + shankM) * NEARLY_STRAIGHT),
+  };
+}
+
 /**
  * Finds the state of the trunk in which the centre of mass stands over the target, both feet are reached, knees bend
  * as asked and everything else moves as little as possible. `frames` is left in the found state (trunk and legs).
@@ -128,7 +142,8 @@ export function solveBalance(
   const shift = settingOf(pose, 'hipsShiftLeftShare') * body.lengths.hipBreadthM;
   const wantedPelvis = add(target, turned([shift, 0, 0], yawed));
   const leftShare = settingOf(pose, 'leftWeightShare');
-  const reachLimit = (body.lengths.thighM + body.lengths.shankM) * 0.9995;
+
+  const legs = { left: legReach(body, pose, 'left'), right: legReach(body, pose, 'right') };
 
   const residuals = (x: readonly number[]): number[] => {
     const state = stateFrom(x);
@@ -150,15 +165,10 @@ export function solveBalance(
       const far = Math.hypot(hip[0] - foot[0], hip[1] - foot[1], hip[2] - foot[2]);
       const share = side === 'left' ? leftShare : 1 - leftShare;
       const perDeg = FREE_KNEE_PER_DEG + (LOADED_KNEE_PER_DEG - FREE_KNEE_PER_DEG) * share;
-      out.push(Math.max(0, far - reachLimit) * REACH_PER_M);
-      // said as a distance, which unlike the angle stays smooth at full stretch
-      const asked = reachAtBendM(
-        body.lengths.thighM,
-        body.lengths.shankM,
-        settingOf(pose, sided(side, 'KneeBendDeg')),
-      );
+      // said as distances, which unlike the angle stay smooth at full stretch
+      out.push(Math.max(0, far - legs[side].mostM) * REACH_PER_M);
       const perM = perDeg / METRES_PER_DEG;
-      out.push((far - asked) * perM);
+      out.push((far - legs[side].askedM) * perM);
     }
     return out;
   };

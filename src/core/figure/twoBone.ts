@@ -12,8 +12,8 @@ export interface TwoBone {
   gapM: number;
 }
 
-/** Least bend that keeps the limb's plane defined, as a share of the full length. */
-const NEARLY_STRAIGHT = 0.99995;
+/** Longest reach that keeps the limb's plane defined, as a share of the full length: a bend of one degree. */
+export const NEARLY_STRAIGHT = 0.99995;
 
 /** Distance from root to end at a given flexion, by the cosine rule. */
 export function reachAtBendM(upperM: number, lowerM: number, bendDeg: number): number {

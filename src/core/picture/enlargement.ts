@@ -9,9 +9,10 @@ export interface PartShare {
   share: number;
   /**
    * Area against the area the same part would have at the depth of the face: (N / sum z^2) over the same for the
-   * face. 1.5 means one and a half times its share. Exact for a flat card facing the camera.
+   * face. 1.5 means one and a half times its share. Exact for a flat card facing the camera. Null where neither face
+   * nor hair is in the picture to compare with.
    */
-  enlargement: number;
+  enlargement: number | null;
 }
 
 /** Fewest pixels from which an enlargement is worth reporting: below this the edge decides. */
@@ -32,14 +33,14 @@ export function partShares(picture: Picture): Map<PartName, PartShare> {
   const face = PARTS.indexOf('face');
   const hair = PARTS.indexOf('hair');
   const headPixels = pixels[face]! + pixels[hair]!;
-  const reference = headPixels > 0 ? headPixels / (squares[face]! + squares[hair]!) : NaN;
+  const reference = headPixels > 0 ? headPixels / (squares[face]! + squares[hair]!) : null;
   const out = new Map<PartName, PartShare>();
   PARTS.forEach((name, part) => {
     if (part === 0 || pixels[part]! < LEAST_PIXELS) return;
     out.set(name, {
       pixels: pixels[part]!,
       share: pixels[part]! / all,
-      enlargement: pixels[part]! / squares[part]! / reference,
+      enlargement: reference === null ? null : pixels[part]! / squares[part]! / reference,
     });
   });
   return out;

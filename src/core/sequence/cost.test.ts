@@ -43,7 +43,7 @@ describe('what a change costs', () => {
 
   it.each([
     ['another lens', { focalLengthMm: 50 }, CHANGE_SECONDS.lens, ['lens 50 mm']],
-    ['another sensor', { sensor: 'apsc15' as const }, CHANGE_SECONDS.lens, ['lens 85 mm']],
+    ['another sensor', { sensor: 'apsC15' as const }, CHANGE_SECONDS.lens, ['lens 85 mm']],
     ['two metres nearer', { distanceM: 3 }, CHANGE_SECONDS.moveCamera + 2 * CHANGE_SECONDS.perMetre, []],
     ['a lower camera', { heightM: 0.6 }, CHANGE_SECONDS.height, []],
     ['the frame turned', { orientation: 'landscape' as const }, CHANGE_SECONDS.orientation, []],

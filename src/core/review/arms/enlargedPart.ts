@@ -14,11 +14,11 @@ export const enlargedPart: Rule = {
   measure({ readings, shot }) {
     const out: Measurement[] = [];
     const check = (part: PartName, name: string, most: number, variables: MendVariable[]) => {
-      const share = readings.shares.get(part);
-      if (share)
+      const enlargement = readings.shares.get(part)?.enlargement;
+      if (enlargement != null)
         out.push({
           key: part,
-          value: share.enlargement,
+          value: enlargement,
           low: 0,
           high: most,
           full: 0.6,

@@ -2,19 +2,20 @@ import { SIDES } from '../../units';
 import { pose, type Rule } from '../rule';
 
 /** White on one side of the iris, as a share of the opening, from which it dominates. */
-const MOST_WHITE = 0.4;
+const MOST_WHITE = 0.5;
 
 export const gazeFar: Rule = {
   id: 'gaze-far',
   station: 'gaze',
   reason: 'Eyes that run far from the nose show mostly white; the head goes with them.',
   weight: 0.85,
-  measure({ readings }) {
+  measure({ readings, figure }) {
     let white = 0;
     for (const side of SIDES) {
       const eye = readings.eyes[side];
       if (eye) white = Math.max(white, eye.whiteLeft, eye.whiteRight);
     }
+    const variables = pose('headTurnLeftDeg', 'twistLeftDeg', 'chinDownDeg');
     return [
       {
         key: '',
@@ -24,7 +25,17 @@ export const gazeFar: Rule = {
         full: 25,
         unit: '% white on one side',
         title: 'The eyes run far from the nose',
-        variables: pose('headTurnLeftDeg', 'twistLeftDeg', 'chinDownDeg'),
+        variables,
+      },
+      {
+        key: 'reach',
+        value: figure.gaze.beyondDeg,
+        low: 0,
+        high: 0,
+        full: 15,
+        unit: '° beyond reach',
+        title: 'The eyes do not reach where they should look',
+        variables,
       },
     ];
   },

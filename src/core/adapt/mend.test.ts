@@ -1,0 +1,154 @@
+import { describe, expect, it } from 'vitest';
+import { shotOf, studioOf } from '../../../tests/support/people';
+import { CAMERA_RANGES } from '../camera';
+import { STANDING_POSES } from '../library';
+import { seeShot, type Shot } from '../picture';
+import { SETTINGS, settingOf, withSetting } from '../pose';
+import { review, type Finding } from '../review';
+import { mend } from '.';
+
+const studio = studioOf('average');
+const findings = (shot: Shot) => review(seeShot(studio, shot), shot.pose.message);
+
+const FAULTY: [name: string, shot: Shot, id: string][] = [
+  ['toes', shotOf({ leftFootOutDeg: -20 }), 'toes-in:left'],
+  ['feet', shotOf({ heelSpacingShoulders: 0.2 }), 'feet-together'],
+  ['weight', shotOf({ leftWeightShare: 0.5 }), 'even-weight'],
+  ['elbow', shotOf({ rightElbowBendDeg: 2 }), 'locked-joints:right elbow'],
+  ['wrist', shotOf({ leftWristBendDeg: 66 }), 'locked-joints:left wrist'],
+  ['arm', shotOf({ leftArmOutDeg: 4 }), 'no-daylight:left'],
+  [
+    'reach',
+    shotOf({ leftArmForwardDeg: 80, leftElbowBendDeg: 20 }, { distanceM: 2, heightM: 1.2 }),
+    'enlarged-part:left:elbow',
+  ],
+  ['chin', shotOf({ faceForwardCm: -2 }), 'chin-back'],
+  ['eyes', shotOf({ headTurnLeftDeg: 32 }), 'gaze-far'],
+  ['target', shotOf({ headTurnLeftDeg: 45 }), 'gaze-far:reach'],
+  ['cut', shotOf({}, { distanceM: 3, heightM: 1.2 }), 'frame-edge'],
+  ['lens', shotOf({}, { focalLengthMm: 105, distanceM: 2, heightM: 1.68 }), 'lens-height'],
+];
+
+/** The change that a mend made, undone part of the way. */
+function lessBy(
+  shot: Shot,
+  before: Shot,
+  result: Extract<ReturnType<typeof mend>, { kind: 'mended' }>,
+): Shot {
+  const [{ variable, from, to }] = result.changes as [(typeof result.changes)[number]];
+  if (variable.on === 'camera') {
+    const value = to - Math.sign(to - from) * Math.min(Math.abs(to - from), 0.04);
+    return { ...shot, camera: { ...shot.camera, [variable.name]: value } };
+  }
+  const { step } = SETTINGS[variable.id];
+  const value = to - Math.sign(to - from) * Math.min(Math.abs(to - from), step);
+  return { ...before, pose: { ...before.pose, settings: { ...before.pose.settings, [variable.id]: value } } };
+}
+
+describe.each(FAULTY)('the mend of %s', (_, shot, id) => {
+  const finding = findings(shot).find((f) => f.id === id) as Finding;
+  const result = mend(studio, shot, finding);
+
+  it('clears the finding and raises no other', () => {
+    expect(finding).toBeDefined();
+    expect(result.kind).toBe('mended');
+    if (result.kind !== 'mended') return;
+    const before = new Map(findings(shot).map((f) => [f.id, f.severity]));
+    const after = findings(result.shot);
+    expect(after.map((f) => f.id)).not.toContain(id);
+    for (const f of after) {
+      expect(before.has(f.id)).toBe(true);
+      expect(f.severity).toBeLessThanOrEqual(before.get(f.id)! + 0.05);
+    }
+  });
+
+  it('says what it changed, in whole steps, and keeps the rest', () => {
+    if (result.kind !== 'mended') throw new Error(result.why);
+    const [first] = result.changes;
+    expect(finding.measurement.variables).toContainEqual(first!.variable);
+    let rebuilt = shot;
+    for (const { variable, from, to } of result.changes) {
+      if (variable.on === 'pose') {
+        const steps = (to - from) / SETTINGS[variable.id].step;
+        expect(Math.abs(steps - Math.round(steps))).toBeLessThan(0.01);
+        expect(settingOf(rebuilt.pose, variable.id)).toBe(from);
+        rebuilt = { ...rebuilt, pose: withSetting(rebuilt.pose, variable.id, to) };
+      } else {
+        expect(rebuilt.camera[variable.name]).toBe(from);
+        expect(to).toBeLessThanOrEqual(CAMERA_RANGES[variable.name].max);
+        rebuilt = { ...rebuilt, camera: { ...rebuilt.camera, [variable.name]: to } };
+      }
+    }
+    expect(result.shot).toEqual(rebuilt);
+  });
+
+  it('is the same each time', () => {
+    expect(mend(studio, shot, finding)).toEqual(result);
+  });
+});
+
+it('asks for no more than is needed: a step less does not clear it', () => {
+  for (const [, shot, id] of FAULTY.filter(([name]) => ['toes', 'elbow', 'arm', 'chin'].includes(name))) {
+    const result = mend(
+      studio,
+      shot,
+      findings(shot).find((f) => f.id === id)!,
+    );
+    if (result.kind !== 'mended') throw new Error(result.why);
+    expect(findings(lessBy(result.shot, shot, result)).map((f) => f.id)).toContain(id);
+  }
+});
+
+it('turns shoulders under a face that stays', () => {
+  const shot = shotOf();
+  const result = mend(
+    studio,
+    shot,
+    findings(shot).find((f) => f.id === 'square-shoulders')!,
+  );
+  if (result.kind !== 'mended') throw new Error(result.why);
+  const face = (s: Shot) => seeShot(studio, s).figure.turnDeg.face;
+  expect(Math.abs(face(result.shot) - face(shot))).toBeLessThan(4);
+  expect(Math.abs(seeShot(studio, result.shot).figure.turnDeg.chest)).toBeGreaterThanOrEqual(15);
+});
+
+it('clears what the first change raises with a second one', () => {
+  const shot = shotOf();
+  const result = mend(
+    studio,
+    shot,
+    findings(shot).find((f) => f.id === 'even-weight')!,
+  );
+  if (result.kind !== 'mended') throw new Error(result.why);
+  const names = result.changes.map((c) => (c.variable.on === 'pose' ? c.variable.id : c.variable.name));
+  // the hips that shift close the daylight on one side, and that arm is opened again
+  expect(names[0]).toBe('leftWeightShare');
+  expect(names[1]).toMatch(/^(left|right)ArmOutDeg$/);
+  expect(findings(result.shot).map((f) => f.ruleId)).not.toContain('no-daylight');
+});
+
+it('says that it is stuck instead of doing harm', () => {
+  // the lens looks along the floor from two metres: no small step brings knees of this size back
+  const shot = shotOf(
+    { leftKneeBendDeg: 60, rightKneeBendDeg: 60 },
+    { focalLengthMm: 24, distanceM: 0.9, heightM: 0.4, aim: { kind: 'aimed', heightM: 1 } },
+  );
+  const finding = findings(shot).find((f) => f.id === 'enlarged-part:left:knee')!;
+  const result = mend(studio, shot, finding);
+  expect(result).toMatchObject({
+    kind: 'stuck',
+    why: 'no small change clears it without raising another finding',
+  });
+  expect(mend(studio, shot, { ...finding, ruleId: 'none' })).toMatchObject({ why: 'there is no rule none' });
+});
+
+it('mends the house’s own poses where they show a fault for a soft message', () => {
+  for (const pose of STANDING_POSES) {
+    const shot: Shot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
+    for (const finding of findings(shot)) {
+      const result = mend(studio, shot, finding);
+      if (result.kind === 'mended') expect(findings(result.shot).map((f) => f.id)).not.toContain(finding.id);
+      else expect(result.why).toMatch(/no small change/);
+    }
+  }
+});

@@ -1,0 +1,141 @@
+import { describe, expect, it } from 'vitest';
+import { shotOf, studioOf, type PersonName } from '../../../tests/support/people';
+import { STANDING_POSES } from '../library';
+import { seeShot, type Shot } from '../picture';
+import { SETTING_IDS, withContact, withSetting, type Message } from '../pose';
+import { outside, review, RULES, type Finding } from './review';
+
+const NEAR = { focalLengthMm: 24, distanceM: 1.6 };
+const HEAD = { focalLengthMm: 105, distanceM: 2 };
+
+function findingsOf(shot: Shot, message: Partial<Message> = {}, name: PersonName = 'average'): Finding[] {
+  return review(seeShot(studioOf(name), shot), { ...shot.pose.message, ...message });
+}
+const ids = (shot: Shot, message?: Partial<Message>) => findingsOf(shot, message).map((f) => f.id);
+
+/** A shot in which a finding is wanted, and the like of it in which it is not. */
+const CASES: [id: string, faulty: Shot, sound: Shot][] = [
+  ['toes-in:left', shotOf({ leftFootOutDeg: -12 }), shotOf({ leftFootOutDeg: 0 })],
+  ['toes-in:right', shotOf({ rightFootOutDeg: -12 }), shotOf({ leftFootOutDeg: -12 })],
+  ['feet-together', shotOf({ heelSpacingShoulders: 0.2 }), shotOf({ heelSpacingShoulders: 0.5 })],
+  [
+    'feet-together',
+    shotOf({ heelSpacingShoulders: 0.2 }),
+    shotOf({ heelSpacingShoulders: 0.2, hipsTurnLeftDeg: 40 }),
+  ],
+  ['even-weight', shotOf({ leftWeightShare: 0.56 }), shotOf({ leftWeightShare: 0.75 })],
+  ['even-weight', shotOf({ leftWeightShare: 0.44 }), shotOf({ leftWeightShare: 0.25 })],
+  [
+    'locked-joints:left knee',
+    shotOf({ leftKneeBendDeg: 0, rightKneeBendDeg: 0 }),
+    shotOf({ leftKneeBendDeg: 8, rightKneeBendDeg: 8 }),
+  ],
+  ['locked-joints:right elbow', shotOf({ rightElbowBendDeg: 3 }), shotOf({ rightElbowBendDeg: 14 })],
+  ['locked-joints:left wrist', shotOf({ leftWristBendDeg: 65 }), shotOf({ leftWristBendDeg: 30 })],
+  ['locked-joints:left wrist', shotOf({ leftWristBendDeg: -65 }), shotOf({ leftWristBendDeg: -30 })],
+  ['square-shoulders', shotOf({}), shotOf({ hipsTurnLeftDeg: 30 })],
+  ['square-shoulders', shotOf({ hipsTurnLeftDeg: 30 }, { arcDeg: 30 }), shotOf({}, { arcDeg: 30 })],
+  ['no-daylight:left', shotOf({ leftArmOutDeg: 2 }), shotOf({ leftArmOutDeg: 20, leftElbowBendDeg: 26 })],
+  ['no-daylight:right', shotOf({ rightArmOutDeg: 2 }), shotOf({ rightArmOutDeg: 20, rightElbowBendDeg: 26 })],
+  [
+    'enlarged-part:left:elbow',
+    shotOf({ leftArmForwardDeg: 80, leftElbowBendDeg: 20 }, { distanceM: 2, heightM: 1.2 }),
+    shotOf({ leftArmForwardDeg: 80, leftElbowBendDeg: 20 }, { distanceM: 5, heightM: 1.2 }),
+  ],
+  [
+    'enlarged-part:right:knee',
+    shotOf({}, { ...NEAR, heightM: 0.3, aim: { kind: 'aimed', heightM: 1 } }),
+    shotOf({}, { ...NEAR, heightM: 1.5, aim: { kind: 'aimed', heightM: 1 } }),
+  ],
+  ['enlarged-part:hips', shotOf({ hingeDeg: -15 }, { ...NEAR, heightM: 0.9 }), shotOf({}, { distanceM: 5 })],
+  ['chin-back', shotOf({ faceForwardCm: -3, chinDownDeg: 8 }), shotOf({ faceForwardCm: 3 })],
+  ['gaze-far', shotOf({ headTurnLeftDeg: 32 }), shotOf({ headTurnLeftDeg: 18 })],
+  ['gaze-far:reach', shotOf({ headTurnLeftDeg: 60 }), shotOf({ headTurnLeftDeg: 30 })],
+  ['frame-edge', shotOf({}, { distanceM: 3, heightM: 1.2 }), shotOf({}, { distanceM: 3.2, heightM: 1.3 })],
+  ['lens-height', shotOf({}, { ...HEAD, heightM: 1.75 }), shotOf({}, { ...HEAD, heightM: 1.54 })],
+  ['lens-height', shotOf({}, { ...HEAD, heightM: 1.35 }), shotOf({}, { distanceM: 5, heightM: 0.95 })],
+];
+
+describe('each rule', () => {
+  it.each(CASES)('%s fires on the fault and not without it', (id, faulty, sound) => {
+    expect(ids(faulty)).toContain(id);
+    expect(ids(sound)).not.toContain(id);
+  });
+
+  it('is among the cases', () => {
+    expect(new Set(CASES.map(([id]) => id.split(':')[0]))).toEqual(new Set(RULES.map((r) => r.id)));
+  });
+
+  it.each(RULES.map((r) => [r.id, r] as const))(
+    '%s has words, a weight and real settings to mend with',
+    (_, rule) => {
+      expect(rule.reason).toMatch(/^[A-Z].*\.$/);
+      expect(rule.weight).toBeGreaterThan(0);
+      expect(rule.weight).toBeLessThanOrEqual(1);
+      const settings = new Set<string>(SETTING_IDS);
+      for (const m of rule.measure(seeShot(studioOf('average'), shotOf()), shotOf().pose.message)) {
+        expect(m.title).toMatch(/^[A-Z]/);
+        expect(m.full).toBeGreaterThan(0);
+        expect(m.low).toBeLessThanOrEqual(m.high);
+        for (const v of m.variables) if (v.on === 'pose') expect(settings.has(v.id)).toBe(true);
+      }
+    },
+  );
+});
+
+describe('the message decides what is wanted', () => {
+  it('presence may stand square on even feet', () => {
+    const soft = ids(shotOf(), { presence: -0.5 });
+    expect(soft).toContain('even-weight');
+    expect(soft).toContain('square-shoulders');
+    const strong = ids(shotOf(), { presence: 0.8 });
+    expect(strong).not.toContain('even-weight');
+    expect(strong).not.toContain('square-shoulders');
+  });
+});
+
+describe('findings', () => {
+  it('come worst first, and grow with the fault', () => {
+    const all = findingsOf(shotOf({ leftFootOutDeg: -30, rightElbowBendDeg: 3, faceForwardCm: -3 }));
+    expect(all.length).toBeGreaterThan(3);
+    expect(all.map((f) => f.severity)).toEqual([...all].map((f) => f.severity).sort((a, b) => b - a));
+    const toes = (deg: number) =>
+      findingsOf(shotOf({ leftFootOutDeg: deg })).find((f) => f.id === 'toes-in:left')!.severity;
+    expect(toes(-20)).toBeGreaterThan(toes(-8));
+  });
+
+  it('always carry numbers, from wherever the lens looks', () => {
+    for (const heightM of [0.1, 0.95, 1.6, 2.4])
+      for (const distanceM of [0.7, 1.5, 6])
+        for (const focalLengthMm of [24, 85, 200])
+          for (const finding of findingsOf(shotOf({}, { heightM, distanceM, focalLengthMm }))) {
+            expect(Number.isFinite(finding.measurement.value)).toBe(true);
+            expect(finding.severity).toBeGreaterThan(0);
+            expect(outside(finding.measurement)).toBeGreaterThan(0);
+          }
+  });
+
+  it('are the mirrored ones for the mirrored pose', () => {
+    const left = shotOf({ leftFootOutDeg: -12, leftElbowBendDeg: 3, hipsTurnLeftDeg: 20 });
+    const right = shotOf({ rightFootOutDeg: -12, rightElbowBendDeg: 3, hipsTurnLeftDeg: -20 });
+    const swap = (id: string) => id.replace(/left|right/g, (w) => (w === 'left' ? 'right' : 'left'));
+    // the key light does not enter the review, so the picture is the mirror image
+    expect(ids(left).map(swap).sort()).toEqual(ids(right).sort());
+  });
+
+  it('spare the house’s poses on two unlike bodies, but for daylight', () => {
+    for (const name of ['slight', 'average'] as const)
+      for (const pose of STANDING_POSES) {
+        const found = findingsOf({ ...shotOf(), pose }, {}, name).filter((f) => f.ruleId !== 'no-daylight');
+        expect(found.map((f) => `${name} ${pose.name} ${f.id}`)).toEqual([]);
+      }
+  });
+
+  it('leave alone what a hand on the hip decides', () => {
+    const held = {
+      ...shotOf(),
+      pose: withContact(withSetting(shotOf().pose, 'leftElbowBendDeg', 3), 'left', 'hipCrest'),
+    };
+    expect(ids(held)).not.toContain('locked-joints:left elbow');
+  });
+});
