@@ -185,28 +185,33 @@ function eyePieces(lengths: Lengths, detail: Detail): Piece[] {
   const positions: number[] = [];
   const triangles: number[] = [];
   const r = EYEBALL.radius;
+  const normals: number[] = [];
+  const put = (polar: number, azimuth: number) => {
+    const n = [Math.sin(polar) * Math.cos(azimuth), Math.sin(polar) * Math.sin(azimuth), Math.cos(polar)];
+    const bulge = 1 + 0.045 * smoothstep(radians(34), radians(8), polar);
+    positions.push(...n.map((value) => value * r * bulge));
+    normals.push(...n);
+  };
   // rings from the pupil (+z) backwards, denser in front so that iris and pupil have clean edges
-  for (let i = 0; i <= rings; i++) {
-    const polar = Math.PI * Math.pow(i / rings, 1.35);
-    for (let j = 0; j < around; j++) {
-      const a = (2 * Math.PI * j) / around;
-      const bulge = 1 + 0.045 * smoothstep(radians(34), radians(8), polar);
-      positions.push(
-        r * Math.sin(polar) * Math.cos(a) * bulge,
-        r * Math.sin(polar) * Math.sin(a) * bulge,
-        r * Math.cos(polar) * bulge,
-      );
-    }
-  }
-  for (let i = 0; i < rings; i++)
-    for (let j = 0; j < around; j++) {
-      const a = i * around + j;
-      const b = i * around + ((j + 1) % around);
+  put(0, 0);
+  for (let i = 1; i < rings; i++)
+    for (let j = 0; j < around; j++) put(Math.PI * Math.pow(i / rings, 1.35), (2 * Math.PI * j) / around);
+  put(Math.PI, 0);
+  const back = positions.length / 3 - 1;
+  for (let j = 0; j < around; j++) {
+    const next = (j + 1) % around;
+    triangles.push(0, 1 + j, 1 + next);
+    for (let i = 0; i < rings - 2; i++) {
+      const a = 1 + i * around + j;
+      const b = 1 + i * around + next;
       triangles.push(a, a + around, b, b, a + around, b + around);
     }
+    const last = back - around;
+    triangles.push(last + j, back, last + next);
+  }
   const mesh: Mesh = {
     positions: Float32Array.from(positions),
-    normals: Float32Array.from(positions, (value) => value / r),
+    normals: Float32Array.from(normals),
     triangles: Uint32Array.from(triangles),
   };
   const c = EYEBALL.centre;
@@ -239,7 +244,7 @@ function hairPieces(profile: BodyProfile, lengths: Lengths, k: number): Piece[] 
   const mesh = surfaceNets(
     hair,
     mirroredLines(0.46, () => cell),
-    gridLines(0.16, 1.12, () => cell),
+    gridLines(0.02, 1.12, () => cell),
     gridLines(-0.68, 0.52, () => cell),
   );
   const head = jointIndex('head');

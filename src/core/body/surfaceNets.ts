@@ -34,46 +34,91 @@ export function mirroredLines(endM: number, cellM: (placeM: number) => number): 
 }
 
 const BLOCK = 4;
-// Loft distances may overestimate by about this factor; blocks farther than that from the surface are skipped.
-const LIPSCHITZ_MARGIN = 1.6;
+// Loft distances may overestimate by about this factor; blocks farther than that from the surface are not begun with.
+const LIPSCHITZ_MARGIN = 1.2;
+
+/** Blocks of cells that hold surface, as first cells x y z; `samples` is filled with the field in and beside them. */
+function blocksWithSurface(
+  field: Field,
+  xs: GridLines,
+  ys: GridLines,
+  zs: GridLines,
+  samples: Float32Array,
+): number[] {
+  const [nx, ny, nz] = [xs.length, ys.length, zs.length];
+  const [mx, my, mz] = [nx, ny, nz].map((n) => Math.ceil((n - 1) / BLOCK)) as [number, number, number];
+  const taken = new Uint8Array(mx * my * mz);
+  const queue: number[] = [];
+  const take = (bx: number, by: number, bz: number) => {
+    if (bx < 0 || by < 0 || bz < 0 || bx >= mx || by >= my || bz >= mz) return;
+    const block = (bz * my + by) * mx + bx;
+    if (taken[block]) return;
+    taken[block] = 1;
+    queue.push(bx, by, bz);
+  };
+  for (let bz = 0; bz < mz; bz++)
+    for (let by = 0; by < my; by++)
+      for (let bx = 0; bx < mx; bx++) {
+        const [x, y, z] = [bx * BLOCK, by * BLOCK, bz * BLOCK];
+        const [ex, ey, ez] = [
+          Math.min(x + BLOCK, nx - 1),
+          Math.min(y + BLOCK, ny - 1),
+          Math.min(z + BLOCK, nz - 1),
+        ];
+        const reach = Math.hypot(xs[ex]! - xs[x]!, ys[ey]! - ys[y]!, zs[ez]! - zs[z]!) / 2;
+        const d = field((xs[x]! + xs[ex]!) / 2, (ys[y]! + ys[ey]!) / 2, (zs[z]! + zs[ez]!) / 2);
+        if (Math.abs(d) <= reach * LIPSCHITZ_MARGIN) take(bx, by, bz);
+        else if (d < 0)
+          for (let k = z; k <= ez; k++)
+            for (let j = y; j <= ey; j++) samples.fill(-1, (k * ny + j) * nx + x, (k * ny + j) * nx + ex + 1);
+      }
+  const active: number[] = [];
+  for (let q = 0; q < queue.length; q += 3) {
+    const [bx, by, bz] = [queue[q]!, queue[q + 1]!, queue[q + 2]!];
+    const [x, y, z] = [bx * BLOCK, by * BLOCK, bz * BLOCK];
+    const [ex, ey, ez] = [
+      Math.min(x + BLOCK, nx - 1),
+      Math.min(y + BLOCK, ny - 1),
+      Math.min(z + BLOCK, nz - 1),
+    ];
+    active.push(x, y, z);
+    // negative samples on each of the six faces: where a face is crossed, the block beyond it holds surface too
+    const negative = [0, 0, 0, 0, 0, 0];
+    for (let k = z; k <= ez; k++)
+      for (let j = y; j <= ey; j++)
+        for (let i = x; i <= ex; i++) {
+          const d = field(xs[i]!, ys[j]!, zs[k]!);
+          samples[(k * ny + j) * nx + i] = d;
+          if (d >= 0) continue;
+          if (i === x) negative[0]!++;
+          if (i === ex) negative[1]!++;
+          if (j === y) negative[2]!++;
+          if (j === ey) negative[3]!++;
+          if (k === z) negative[4]!++;
+          if (k === ez) negative[5]!++;
+        }
+    const [w, h, l] = [ex - x + 1, ey - y + 1, ez - z + 1];
+    const crossed = (face: number, all: number) => negative[face]! > 0 && negative[face]! < all;
+    if (crossed(0, h * l)) take(bx - 1, by, bz);
+    if (crossed(1, h * l)) take(bx + 1, by, bz);
+    if (crossed(2, w * l)) take(bx, by - 1, bz);
+    if (crossed(3, w * l)) take(bx, by + 1, bz);
+    if (crossed(4, w * h)) take(bx, by, bz - 1);
+    if (crossed(5, w * h)) take(bx, by, bz + 1);
+  }
+  return active;
+}
 
 /**
  * Naive surface nets (Gibson 1998) on a rectilinear grid, with one Newton step per vertex towards the zero level.
- * Blocks of four cells far from the surface are never sampled.
+ * Blocks of four cells far from the surface are never sampled; from those near it the surface is followed to its end.
  */
 export function surfaceNets(field: Field, xs: GridLines, ys: GridLines, zs: GridLines): Mesh {
   const nx = xs.length;
   const ny = ys.length;
   const nz = zs.length;
   const samples = new Float32Array(nx * ny * nz).fill(1);
-  const active: number[] = [];
-  for (let bz = 0; bz < nz - 1; bz += BLOCK)
-    for (let by = 0; by < ny - 1; by += BLOCK)
-      for (let bx = 0; bx < nx - 1; bx += BLOCK) {
-        const ex = Math.min(bx + BLOCK, nx - 1);
-        const ey = Math.min(by + BLOCK, ny - 1);
-        const ez = Math.min(bz + BLOCK, nz - 1);
-        const cx = (xs[bx]! + xs[ex]!) / 2;
-        const cy = (ys[by]! + ys[ey]!) / 2;
-        const cz = (zs[bz]! + zs[ez]!) / 2;
-        const reach = Math.hypot(xs[ex]! - xs[bx]!, ys[ey]! - ys[by]!, zs[ez]! - zs[bz]!) / 2;
-        const d = field(cx, cy, cz);
-        if (Math.abs(d) > reach * LIPSCHITZ_MARGIN) {
-          if (d < 0)
-            for (let z = bz; z <= ez; z++)
-              for (let y = by; y <= ey; y++)
-                samples.fill(-1, (z * ny + y) * nx + bx, (z * ny + y) * nx + ex + 1);
-        } else active.push(bx, by, bz);
-      }
-  for (let a = 0; a < active.length; a += 3) {
-    const bx = active[a]!;
-    const by = active[a + 1]!;
-    const bz = active[a + 2]!;
-    for (let z = bz; z <= Math.min(bz + BLOCK, nz - 1); z++)
-      for (let y = by; y <= Math.min(by + BLOCK, ny - 1); y++)
-        for (let x = bx; x <= Math.min(bx + BLOCK, nx - 1); x++)
-          samples[(z * ny + y) * nx + x] = field(xs[x]!, ys[y]!, zs[z]!);
-  }
+  const active = blocksWithSurface(field, xs, ys, zs, samples);
 
   const vertexOf = new Int32Array(nx * ny * nz).fill(-1);
   const positions: number[] = [];

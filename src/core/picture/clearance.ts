@@ -1,7 +1,8 @@
+import type { Body } from '../body';
 import type { Camera } from '../camera';
 import { CAMERA_RANGES, viewOf } from '../camera';
 import type { Figure } from '../figure';
-import type { Vec3 } from '../units';
+import { clamp, type Vec3 } from '../units';
 
 /** Nearest the lens may come to the axis of a limb or of the trunk, metres. */
 const LEAST_M = 0.25;
@@ -10,10 +11,14 @@ const LEAST_M = 0.25;
  * Refuses a camera that stands inside the sitter.
  * @throws RangeError naming the distance, its value and what would be right.
  */
-export function assertClear(camera: Camera, figure: Figure): void {
+export function assertClear(camera: Camera, body: Body, figure: Figure): void {
   const lens = viewOf(camera).eye;
+  const { position } = figure.frames;
   let nearest = Infinity;
-  for (const p of figure.frames.position) nearest = Math.min(nearest, between(p, lens));
+  position.forEach((p, j) => {
+    const parent = body.skeleton.parents[j]!;
+    nearest = Math.min(nearest, toBoneM(lens, p, parent < 0 ? p : position[parent]!));
+  });
   if (nearest < LEAST_M)
     throw new RangeError(
       `camera.distanceM ${camera.distanceM} puts the lens ${nearest.toFixed(2)} m from the sitter; ` +
@@ -21,6 +26,12 @@ export function assertClear(camera: Camera, figure: Figure): void {
     );
 }
 
-function between(a: Vec3, b: Vec3): number {
-  return Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+/** Distance from a point to the line between two joints. */
+function toBoneM(p: Vec3, a: Vec3, b: Vec3): number {
+  const along = [b[0] - a[0], b[1] - a[1], b[2] - a[2]] as const;
+  const from = [p[0] - a[0], p[1] - a[1], p[2] - a[2]] as const;
+  const squared = along[0] ** 2 + along[1] ** 2 + along[2] ** 2;
+  const inner = along[0] * from[0] + along[1] * from[1] + along[2] * from[2];
+  const t = squared > 0 ? clamp(inner / squared, 0, 1) : 0;
+  return Math.hypot(from[0] - along[0] * t, from[1] - along[1] * t, from[2] - along[2] * t);
 }

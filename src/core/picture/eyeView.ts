@@ -1,7 +1,7 @@
 import { EYEBALL, headToBind, jointIndex, lidEdges, type Body } from '../body';
 import type { Figure } from '../figure';
 import { turned } from '../figure';
-import { SIDES, type Side, type Vec3 } from '../units';
+import { radians, SIDES, type Side, type Vec3 } from '../units';
 
 /** What is seen of one eye between its lids, shares of the opening. */
 export interface EyeView {
@@ -13,6 +13,8 @@ export interface EyeView {
 
 /** Angle of the iris's rim from the line of sight, degrees. */
 const IRIS_DEG = 31;
+/** Turn of the head from the lens beyond which an eye is not judged, radians. */
+const MOST_TURN = radians(80);
 const ACROSS = 40;
 const UP = 20;
 
@@ -39,6 +41,8 @@ export function eyeViews(body: Body, figure: Figure, lens: Vec3): Partial<Record
   for (const side of SIDES) {
     const sign = side === 'left' ? 1 : -1;
     const c: Vec3 = [sign * EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]];
+    // from the side and from behind, the head hides what lies between the lids
+    if (Math.atan2(Math.abs(L[0] - c[0]), L[2] - c[2]) > MOST_TURN) continue;
     const eye = figure.frames.rotation[jointIndex(`${side}:eye`)]!;
     const gaze = turned(turned([0, 0, 1], eye), [-q[0], -q[1], -q[2], q[3]]);
     let iris = 0;
@@ -55,7 +59,7 @@ export function eyeViews(body: Body, figure: Figure, lens: Vec3): Partial<Record
         const hit = onSphere(L, point, c, EYEBALL.radius);
         if (!hit) continue;
         const cos = hit[0] * gaze[0] + hit[1] * gaze[1] + hit[2] * gaze[2];
-        if (cos > Math.cos((IRIS_DEG * Math.PI) / 180)) iris++;
+        if (cos > Math.cos(radians(IRIS_DEG))) iris++;
         else if (hit[0] > gaze[0]) left++;
         else right++;
       }

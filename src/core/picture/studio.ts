@@ -74,7 +74,7 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   const view = viewOf(shot.camera);
   const { body, surface, skinned } = studio;
   const figure = figureFor(studio, shot, view.eye);
-  assertClear(shot.camera, figure);
+  assertClear(shot.camera, body, figure);
   skinSurface(surface, figure.transforms, skinned);
   const face = figure.points.nose;
   const light = options.lit
