@@ -78,8 +78,7 @@ describe('takes', () => {
   });
 
   it('are added at the end of the run', async () => {
-    const { position: _, ...first } = demoTakes()[0]!;
-    const added = await addTake(db, { ...first, id: 'sixth' });
+    const added = await addTake(db, { ...demoTakes()[0]!, id: 'sixth' });
     expect(added.position).toBe(5);
     expect((await order()).at(-1)).toBe('sixth');
   });

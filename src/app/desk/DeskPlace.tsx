@@ -96,6 +96,10 @@ function SittingCard({ whole, lastTakeId }: { whole: WholeSitting; lastTakeId: s
   );
 }
 
+function sittingsWords(count: number): string {
+  return count === 1 ? 'one sitting' : `${count} sittings`;
+}
+
 /** Next sitting, continue, new sitting, and sittings from files. */
 export function DeskPlace() {
   const ready = useStoreReady();
@@ -123,7 +127,7 @@ export function DeskPlace() {
 
   return (
     <div className="min-h-dvh">
-      <Header about="Saltmarsh Oars, centenary" />
+      <Header about={data ? sittingsWords(data.wholes.length) : undefined} />
       <main className="mx-auto max-w-5xl px-4 py-6 sm:px-8">
         <div className="mb-6 flex flex-wrap items-center justify-between gap-3">
           <h1 className="text-2xl">Desk</h1>

@@ -8,11 +8,13 @@ export function Marks({ shot }: { shot: Shot }) {
     deg === 0 ? 'ahead' : `${Math.abs(deg)}° camera ${deg > 0 ? 'right' : 'left'}`;
   const covered = coverageM(camera, camera.distanceM);
   const sensor = SENSOR_FORMATS[camera.sensor];
+  const frame = frameMm(camera);
+  const angle = (sideMm: number) => angleOfViewDeg(sideMm, camera.focalLengthMm).toFixed(1);
   const rows: [string, string][] = [
     ['camera', `${side(camera.arcDeg)}, ${camera.distanceM.toFixed(2)} m`],
     ['lens', `${camera.heightM.toFixed(2)} m high`],
     ['takes in', `${covered.widthM.toFixed(2)} × ${covered.heightM.toFixed(2)} m`],
-    ['angle', `${angleOfViewDeg(frameMm(camera).heightMm, camera.focalLengthMm).toFixed(1)}° upwards`],
+    ['angle of view', `${angle(frame.widthMm)} × ${angle(frame.heightMm)}°`],
     ...(camera.sensor === 'fullFrame'
       ? []
       : [

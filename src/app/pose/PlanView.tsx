@@ -74,6 +74,12 @@ export function PlanView({ shot, room, report }: PlanProps) {
     const dz = view.forward[2] + sign * view.tanHalfWidth * view.right[2];
     return `M${X(view.eye[0])} ${Y(view.eye[2])}L${X(view.eye[0] + dx * reach)} ${Y(view.eye[2] + dz * reach)}`;
   };
+  // labels keep out of each other's way where the camera stands near the key
+  const apart = [X(key[0]) - X(view.eye[0]), Y(key[2]) - Y(view.eye[2])] as const;
+  const crowded = Math.abs(apart[0]) < 56 && Math.abs(apart[1]) < 30;
+  const keyLabelY = crowded && apart[1] < 8 ? -9 : 17;
+  const cameraLabel =
+    crowded && apart[0] > 0 ? { x: -13, anchor: 'end' as const } : { x: 13, anchor: 'start' as const };
   const doorX = room.door.wall === 'left' ? X(-room.markToLeftM) : X(room.widthM - room.markToLeftM);
   const sideDoor = room.door.wall === 'left' || room.door.wall === 'right';
   const doorTop = Y(-room.markToBackM) + room.door.fromM * scale;
@@ -166,7 +172,7 @@ export function PlanView({ shot, room, report }: PlanProps) {
             stroke="var(--color-accent)"
           />
         </g>
-        <text x={X(key[0])} y={Y(key[2]) + 17} textAnchor="middle" fontSize={10} fill="currentColor">
+        <text x={X(key[0])} y={Y(key[2]) + keyLabelY} textAnchor="middle" fontSize={10} fill="currentColor">
           key {shot.light.distanceM.toFixed(1)} m
         </text>
         <g
@@ -178,7 +184,13 @@ export function PlanView({ shot, room, report }: PlanProps) {
           <rect x={-8} y={-2} width={16} height={10} fill="currentColor" />
           <rect x={-3} y={-6} width={6} height={5} fill="currentColor" />
         </g>
-        <text x={X(view.eye[0]) + 13} y={Y(view.eye[2]) + 7} fontSize={10} fill="currentColor">
+        <text
+          x={X(view.eye[0]) + cameraLabel.x}
+          y={Y(view.eye[2]) + 7}
+          textAnchor={cameraLabel.anchor}
+          fontSize={10}
+          fill="currentColor"
+        >
           {shot.camera.distanceM.toFixed(1)} m
         </text>
       </svg>

@@ -18,7 +18,8 @@ interface PlumbLineProps {
 
 /** Screen pixels per metre of real sideways offset. */
 const PX_PER_M = 150;
-const MOST_PX = 20;
+const MOST_PX = 16;
+const LINE_X = 26;
 
 /** Sideways offset of each station from the point that carries the sitter, metres to camera right. */
 function offsetsOf(report: ShotReport, camera: Camera): Record<Station, number> {
@@ -94,7 +95,7 @@ export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbL
     const raw = (offsets?.[station] ?? 0) * PX_PER_M;
     return {
       station,
-      x: 30 + Math.max(-MOST_PX, Math.min(MOST_PX, raw)),
+      x: LINE_X + Math.max(-MOST_PX, Math.min(MOST_PX, raw)),
       y: height - gap * (i + 0.5),
       state: stateOf(station, pose, open),
     };
@@ -108,14 +109,28 @@ export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbL
   return (
     <nav
       aria-label="Stations, from the floor up"
-      className="relative w-[92px] shrink-0 select-none"
+      className="relative w-[104px] shrink-0 select-none"
       style={{ height: height + 22 }}
     >
-      <svg width={92} height={height + 22} aria-hidden className="absolute inset-0">
-        <line x1={30} y1={4} x2={30} y2={height} stroke="var(--color-base-300)" strokeDasharray="2 4" />
+      <svg width={104} height={height + 22} aria-hidden className="absolute inset-0">
+        <line
+          x1={LINE_X}
+          y1={4}
+          x2={LINE_X}
+          y2={height}
+          stroke="var(--color-base-300)"
+          strokeDasharray="2 4"
+        />
         <path d={path.join('')} fill="none" stroke="currentColor" strokeWidth={1.5} />
-        <line x1={beads[0]!.x} y1={beads[0]!.y} x2={30} y2={height} stroke="currentColor" strokeWidth={1.5} />
-        <path d={`M22 ${height}h16l-8 15z`} fill="var(--color-accent)" />
+        <line
+          x1={beads[0]!.x}
+          y1={beads[0]!.y}
+          x2={LINE_X}
+          y2={height}
+          stroke="currentColor"
+          strokeWidth={1.5}
+        />
+        <path d={`M${LINE_X - 8} ${height}h16l-8 15z`} fill="var(--color-accent)" />
         {beads.map((b) => (
           <Bead key={b.station} x={b.x} y={b.y} state={b.state} active={b.station === panel} />
         ))}
@@ -127,11 +142,11 @@ export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbL
           aria-pressed={panel === b.station}
           aria-label={`${i + 1} ${b.station}, ${STATE_WORDS[b.state]}`}
           title={`${b.station}: key ${i + 1}`}
-          className="absolute left-0 h-11 w-[92px] cursor-pointer pr-0.5 pl-[54px] text-left text-[11.5px] leading-none aria-pressed:font-bold"
+          className="absolute left-0 h-11 w-[104px] cursor-pointer pr-0.5 pl-[50px] text-left text-[11.5px] leading-none aria-pressed:font-bold"
           style={{ top: b.y - 22 }}
           onClick={() => onPanel(b.station)}
         >
-          {b.station === 'shoulders' ? 'should.' : b.station}
+          {b.station}
         </button>
       ))}
     </nav>

@@ -129,7 +129,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
         data-elapsed-ms={report?.elapsedMs.toFixed(2)}
         data-surface={surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured'}
       >
-        <div className="rule-r flex w-[92px] shrink-0 flex-col overflow-hidden pt-1">
+        <div className="rule-r flex w-[104px] shrink-0 flex-col overflow-hidden pt-1">
           <PlumbLine
             pose={take.shot.pose}
             camera={take.shot.camera}

@@ -58,11 +58,39 @@ function changeWords({ variable, from, to }: MendChange): string {
   return `${row.words} ${shown(from, row.shown)} to ${shown(to, row.shown)} ${row.unit}`;
 }
 
+/** Asks why a finding is meant; the reason is kept with the pose. */
+function ReasonForm({ onKeep }: { onKeep(reason: string): void }) {
+  return (
+    <form
+      className="mt-1 flex gap-1"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const reason = String(new FormData(e.currentTarget).get('reason')).trim();
+        if (reason) onKeep(reason);
+      }}
+    >
+      <input
+        name="reason"
+        autoFocus
+        required
+        maxLength={200}
+        aria-label="Why it is meant"
+        placeholder="why it is meant"
+        className="h-7 min-w-0 flex-1 border border-base-300 bg-base-100 px-2 text-[13px]"
+      />
+      <button type="submit" className="link-act">
+        Keep
+      </button>
+    </form>
+  );
+}
+
 /** What the review sees, worst first, what would mend it, and the numbers under it. */
 export function Readings({ take, profile, report, refused }: ReadingsProps) {
   const { setShot, setMeant, setPanel, setOverlay } = usePoseStore.getState();
   const [working, setWorking] = useState<string | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
+  const [asking, setAsking] = useState<string | null>(null);
   const findings = report?.findings ?? [];
   const accepted = new Map(take.meant.map((m) => [m.findingId, m.reason]));
   const open = findings.filter((f) => !accepted.has(f.id));
@@ -138,7 +166,12 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
                   >
                     {working === f.id ? 'Looking' : 'Mend'}
                   </button>
-                  <button type="button" className="link-act" onClick={() => setMeant(f.id, 'meant')}>
+                  <button
+                    type="button"
+                    className="link-act"
+                    aria-expanded={asking === f.id}
+                    onClick={() => setAsking(asking === f.id ? null : f.id)}
+                  >
                     Meant
                   </button>
                   <button
@@ -160,6 +193,14 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
                     Say it
                   </button>
                 </div>
+                {asking === f.id && (
+                  <ReasonForm
+                    onKeep={(reason) => {
+                      setMeant(f.id, reason);
+                      setAsking(null);
+                    }}
+                  />
+                )}
                 {outcome?.findingId === f.id && outcome.kind !== 'mended' && (
                   <p
                     role="status"
@@ -177,7 +218,9 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
             <h3 className="quiet text-xs">Also meant</h3>
             {meant.map((f) => (
               <p key={f.id} className="flex items-baseline justify-between text-[13px]">
-                {f.title}
+                <span>
+                  {f.title}: <span className="quiet">{accepted.get(f.id)}</span>
+                </span>
                 <button type="button" className="link-act" onClick={() => setMeant(f.id, null)}>
                   Not meant
                 </button>

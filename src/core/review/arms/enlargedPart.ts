@@ -14,8 +14,8 @@ export const enlargedPart: Rule = {
   measure({ readings, shot }) {
     const out: Measurement[] = [];
     const check = (part: PartName, name: string, most: number, variables: MendVariable[]) => {
-      const enlargement = readings.shares.get(part)?.enlargement;
-      if (enlargement != null)
+      const enlargement = readings.shares.get(part)?.enlargement ?? null;
+      if (enlargement !== null)
         out.push({
           key: part,
           value: enlargement,

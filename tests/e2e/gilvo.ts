@@ -1,0 +1,173 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import axe, { type AxeResults } from 'axe-core';
+import { By, Key, until, type WebElement } from 'selenium-webdriver';
+import { afterAll, beforeAll } from 'vitest';
+import { openBrowser, type Browser, type Size } from './browser';
+import { serve, type Served } from './server';
+import { drawn, PATIENCE_MS, still } from './waits';
+
+/** The production build in a browser, and the moves that tests make in it. */
+export class Gilvo {
+  server!: Served;
+  browser!: Browser;
+  private readonly files: string[] = [];
+
+  get driver() {
+    return this.browser.driver;
+  }
+
+  /** Opens a path of the application and waits for its fonts. */
+  async open(path: string, size?: Size): Promise<void> {
+    if (size) await this.browser.size(size);
+    await this.driver.get(this.server.origin + path);
+    await still(this.driver);
+  }
+
+  /** Opens a take of the demo in Pose and waits until it is drawn. */
+  async pose(take = 1): Promise<void> {
+    await this.open(`/pose?sitting=demo-yearbook&take=demo-take-${take}`);
+    await drawn(this.driver);
+  }
+
+  /** The one element that a selector finds; waits for it. */
+  async one(css: string): Promise<WebElement> {
+    return this.driver.wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing matches ${css}`);
+  }
+
+  async click(css: string): Promise<void> {
+    await (await this.one(css)).click();
+  }
+
+  /** Presses the button or link with exactly these words. */
+  async press(words: string, within = ''): Promise<void> {
+    const path = `${within}//*[self::button or self::a][normalize-space()="${words}"]`;
+    await (
+      await this.driver.wait(until.elementLocated(By.xpath(path)), PATIENCE_MS, `no button ${words}`)
+    ).click();
+  }
+
+  async text(css: string): Promise<string> {
+    return (await this.one(css)).getText();
+  }
+
+  async texts(css: string): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      'return [...document.querySelectorAll(arguments[0])].map((e) => e.textContent.trim())',
+      css,
+    );
+  }
+
+  /** Waits until the page says so. `script` is an expression. */
+  async until(script: string, what: string): Promise<void> {
+    await this.driver.wait(
+      async () => Boolean(await this.driver.executeScript(`return (${script})`)),
+      PATIENCE_MS,
+      what,
+    );
+  }
+
+  /** Types a number into a field that is found by its label, and confirms it. */
+  async type(label: string, value: string): Promise<void> {
+    const field = await this.one(`input[aria-label="${label}"]`);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
+  }
+
+  async fieldValue(label: string): Promise<string> {
+    return (await (await this.one(`input[aria-label="${label}"]`)).getAttribute('value')) ?? '';
+  }
+
+  /** Recomputes so far. */
+  async recomputes(): Promise<number> {
+    return Number(await (await this.one('[data-testid="studio"]')).getAttribute('data-recomputes'));
+  }
+
+  /** Does something in Pose and waits until the studio has answered it. */
+  async andSeen(act: () => Promise<unknown>): Promise<void> {
+    const before = await this.recomputes();
+    await act();
+    await this.until(
+      `Number(document.querySelector('[data-testid="studio"]').dataset.recomputes) > ${before}`,
+      'no recompute after the change',
+    );
+    await drawn(this.driver);
+  }
+
+  /** Ids of the open findings. */
+  async findings(): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      'return [...document.querySelectorAll("[data-testid=findings] [data-finding]")].map((e) => e.dataset.finding)',
+    );
+  }
+
+  /** Waits until everything that was edited is in the store. */
+  async saved(): Promise<void> {
+    await this.until('document.querySelector("[data-testid=saved]")?.textContent === "Saved"', 'not saved');
+  }
+
+  /** A record of the store as it stands on disk. */
+  async stored<T>(table: string, key: string): Promise<T> {
+    return this.driver.executeAsyncScript<T>(
+      `const [table, key, done] = arguments;
+       const open = indexedDB.open('gilvo');
+       open.onsuccess = () => {
+         const get = open.result.transaction(table).objectStore(table).get(key);
+         get.onsuccess = () => { open.result.close(); done(get.result ?? null); };
+       };`,
+      table,
+      key,
+    );
+  }
+
+  /** Faults that the accessibility checker finds on the page, as readable lines. */
+  async violations(): Promise<string[]> {
+    await this.driver.executeScript(axe.source);
+    const results = await this.driver.executeAsyncScript<AxeResults>(
+      'const done = arguments[0]; window.axe.run(document).then(done);',
+    );
+    return results.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`);
+  }
+
+  /** Writes a file that a test can hand to the page. */
+  file(name: string, text: string): string {
+    const folder = mkdtempSync(join(tmpdir(), 'gilvo-files-'));
+    this.files.push(folder);
+    writeFileSync(join(folder, name), text);
+    return join(folder, name);
+  }
+
+  /** Waits for a finished download and returns its text. */
+  async downloaded(): Promise<{ name: string; text: string }> {
+    let name = '';
+    await this.driver.wait(
+      () => {
+        const done = readdirSync(this.browser.downloads).filter((f) => f.endsWith('.json'));
+        name = done[0] ?? '';
+        return name !== '';
+      },
+      PATIENCE_MS,
+      'nothing was downloaded',
+    );
+    return { name, text: readFileSync(join(this.browser.downloads, name), 'utf8') };
+  }
+
+  async start(): Promise<void> {
+    this.server = await serve();
+    this.browser = await openBrowser();
+  }
+
+  async end(): Promise<void> {
+    await this.browser?.quit();
+    await this.server?.stop();
+    for (const folder of this.files) rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+/** Starts server and browser before the tests of a file and ends them after. */
+export function useGilvo(): Gilvo {
+  const gilvo = new Gilvo();
+  beforeAll(() => gilvo.start());
+  afterAll(() => gilvo.end());
+  return gilvo;
+}
