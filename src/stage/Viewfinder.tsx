@@ -192,7 +192,10 @@ export function Viewfinder(props: ViewfinderProps) {
   const drawn = useRef<HTMLDivElement>(null);
   const onDrawn = () => {
     const host = drawn.current;
-    if (host) host.dataset.frames = String(Number(host.dataset.frames ?? 0) + 1);
+    if (host) {
+      host.dataset.frames = String(Number(host.dataset.frames ?? 0) + 1);
+      host.dataset.drawnMode = props.mode;
+    }
     props.onDrawn?.();
   };
   return (

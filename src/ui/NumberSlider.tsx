@@ -1,9 +1,12 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 
 interface NumberSliderProps {
+  /** What it is; the name for a screen reader as well. */
   label: string;
+  /** Shown instead of the label where its words already stand above. */
+  short?: string;
   /** Stored value; `shown` is what one stored unit is shown as. */
   value: number;
   min: number;
@@ -29,6 +32,7 @@ function decimals(step: number): number {
 export function NumberSlider(props: NumberSliderProps) {
   const {
     label,
+    short,
     value,
     min,
     max,
@@ -42,7 +46,6 @@ export function NumberSlider(props: NumberSliderProps) {
     onChange,
     onDrag,
   } = props;
-  const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const places = decimals(fine * shown);
@@ -64,12 +67,17 @@ export function NumberSlider(props: NumberSliderProps) {
   return (
     <div className={disabled ? 'opacity-60' : undefined}>
       <div className="flex items-baseline justify-between gap-2">
-        <label htmlFor={id} className="min-w-0 leading-tight first-letter:uppercase">
-          {label}
-        </label>
+        <span
+          className={
+            short ? 'quiet min-w-0 text-xs leading-tight' : 'min-w-0 leading-tight first-letter:uppercase'
+          }
+          aria-hidden
+        >
+          {short ?? label}
+        </span>
         <span className="flex shrink-0 items-baseline gap-1">
           <input
-            className="w-12 bg-transparent text-right font-bold"
+            className={`${short ? 'w-9' : 'w-12'} bg-transparent text-right font-bold`}
             inputMode="decimal"
             aria-label={`${label}, ${unit}`}
             aria-invalid={error ? true : undefined}
@@ -82,7 +90,7 @@ export function NumberSlider(props: NumberSliderProps) {
               if (e.key === 'Escape') setDraft(null);
             }}
           />
-          <span className="quiet w-5 text-xs">
+          <span className={`quiet text-xs ${short ? 'w-3' : 'w-5'}`}>
             {unit === '× shoulders' || unit === '× foot' ? '×' : unit}
           </span>
         </span>
@@ -96,8 +104,8 @@ export function NumberSlider(props: NumberSliderProps) {
           />
         )}
         <input
-          id={id}
           type="range"
+          aria-label={label}
           className="mark-slider"
           min={min}
           max={max}

@@ -119,56 +119,54 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const open = report?.findings.filter((f) => !accepted.has(f.id)) ?? [];
   const surface = dragging ? measured : (drawn ?? measured);
   return (
-    <>
+    <main
+      className="flex min-h-0 flex-1"
+      data-testid="studio"
+      data-busy={busy}
+      data-recomputes={recomputes}
+      data-elapsed-ms={report?.elapsedMs.toFixed(2)}
+      data-surface={surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured'}
+    >
       <h1 className="sr-only">Pose: {take.shot.pose.name}</h1>
-      <main
-        className="flex min-h-0 flex-1"
-        data-testid="studio"
-        data-busy={busy}
-        data-recomputes={recomputes}
-        data-elapsed-ms={report?.elapsedMs.toFixed(2)}
-        data-surface={surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured'}
-      >
-        <div className="rule-r flex w-[104px] shrink-0 flex-col overflow-hidden pt-1">
-          <PlumbLine
-            pose={take.shot.pose}
-            camera={take.shot.camera}
-            report={report}
-            open={open}
-            panel={panel}
-            onPanel={usePoseStore.getState().setPanel}
-          />
-          <SidePanels />
-        </div>
-        <StationPanel shot={take.shot} panel={panel} />
-        <div className="flex min-w-0 flex-1 gap-3 p-3">
-          <Picture
-            profile={sitter.profile}
-            shot={shot}
-            report={report}
-            surface={surface}
-            backgroundM={sitting.room.markToBackM}
-            overlay={overlay}
-          />
-          <div className="flex min-h-0 w-[196px] shrink-0 flex-col justify-between gap-2 overflow-y-auto">
-            <div className="flex items-center justify-between">
-              <History take={take} />
-              <span
-                role="status"
-                data-testid="saved"
-                className={saved.kind === 'failed' ? 'text-error text-xs' : 'quiet text-xs'}
-              >
-                {savedWords(saved)}
-              </span>
-            </div>
-            <PlanView shot={take.shot} room={sitting.room} report={report} />
-            <SideView shot={take.shot} report={report} />
-            <Marks shot={take.shot} />
+      <div className="rule-r flex w-[104px] shrink-0 flex-col overflow-hidden pt-1">
+        <PlumbLine
+          pose={take.shot.pose}
+          camera={take.shot.camera}
+          report={report}
+          open={open}
+          panel={panel}
+          onPanel={usePoseStore.getState().setPanel}
+        />
+        <SidePanels />
+      </div>
+      <StationPanel shot={take.shot} panel={panel} />
+      <div className="flex min-w-0 flex-1 gap-3 p-3">
+        <Picture
+          profile={sitter.profile}
+          shot={shot}
+          report={report}
+          surface={surface}
+          backgroundM={sitting.room.markToBackM}
+          overlay={overlay}
+        />
+        <div className="flex min-h-0 w-[196px] shrink-0 flex-col justify-between gap-2 overflow-y-auto">
+          <div className="flex items-center justify-between">
+            <History take={take} />
+            <span
+              role="status"
+              data-testid="saved"
+              className={saved.kind === 'failed' ? 'text-error text-xs' : 'quiet text-xs'}
+            >
+              {savedWords(saved)}
+            </span>
           </div>
+          <PlanView shot={take.shot} room={sitting.room} report={report} />
+          <SideView shot={take.shot} report={report} />
+          <Marks shot={take.shot} />
         </div>
-        <Readings take={take} profile={sitter.profile} report={report} refused={refused} />
-      </main>
-    </>
+      </div>
+      <Readings take={take} profile={sitter.profile} report={report} refused={refused} />
+    </main>
   );
 }
 

@@ -92,28 +92,62 @@ function Choice<Value extends string>(props: {
   );
 }
 
-function Settings({ shot, panel }: { shot: Shot; panel: Panel }) {
+function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?: string }) {
   const { setSetting, setDragging } = usePoseStore.getState();
-  const shown = SETTING_IDS.filter((id) => SETTINGS[id].station === panel && !decided(shot, id));
-  return shown.map((id) => {
-    const s = SETTINGS[id];
-    return (
-      <NumberSlider
-        key={id}
-        label={s.words}
-        value={settingOf(shot.pose, id)}
-        min={s.min}
-        max={s.max}
-        step={s.step}
-        fine={s.step / 2}
-        unit={s.unit}
-        shown={s.shown}
-        ends={s.ends}
-        neutral={s.neutral}
-        onChange={(value) => setSetting(id, value)}
-        onDrag={setDragging}
-      />
-    );
+  const s = SETTINGS[id];
+  return (
+    <NumberSlider
+      label={s.words}
+      short={short}
+      value={settingOf(shot.pose, id)}
+      min={s.min}
+      max={s.max}
+      step={s.step}
+      fine={s.step / 2}
+      unit={s.unit}
+      shown={s.shown}
+      ends={short ? undefined : s.ends}
+      neutral={s.neutral}
+      onChange={(value) => setSetting(id, value)}
+      onDrag={setDragging}
+    />
+  );
+}
+
+/** Both sides of a paired setting beside each other, as the lens sees them: the sitter's right is on the left. */
+function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
+  const { words, ends, mirror } = SETTINGS[left];
+  return (
+    <div>
+      <p className="leading-tight first-letter:uppercase" aria-hidden>
+        {words.replace(/^left /, '')}
+      </p>
+      <div className="grid grid-cols-2 gap-x-4">
+        {([mirror as SettingId, left] as const).map((id) =>
+          decided(shot, id) ? (
+            <p key={id} className="quiet pt-0.5 text-xs leading-tight">
+              {SETTINGS[id].side}: by the hand
+            </p>
+          ) : (
+            <SettingSlider key={id} shot={shot} id={id} short={SETTINGS[id].side!} />
+          ),
+        )}
+      </div>
+      <p className="quiet -mt-1 flex justify-between text-[11px]" aria-hidden>
+        <span>{ends[0]}</span>
+        <span>{ends[1]}</span>
+      </p>
+    </div>
+  );
+}
+
+function Settings({ shot, panel }: { shot: Shot; panel: Panel }) {
+  const own = SETTING_IDS.filter((id) => SETTINGS[id].station === panel);
+  return own.map((id) => {
+    const { side, mirror } = SETTINGS[id];
+    if (side === null) return <SettingSlider key={id} shot={shot} id={id} />;
+    if (side === 'right' || (decided(shot, id) && decided(shot, mirror as SettingId))) return null;
+    return <PairedSliders key={id} shot={shot} left={id} />;
   });
 }
 

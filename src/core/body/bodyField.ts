@@ -80,8 +80,8 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
 
   const deltX = lengths.shoulderJointM + (1 + 0.4 * armSoft) * unit;
 
-  const neckSide = [30 * unit, 0.834 * S, -14 * unit];
-  const shoulderPoint = [lengths.shoulderJointM - 6 * unit, lengths.shoulderHeightM - 1 * unit, -6 * unit];
+  const neckSide = [28 * unit, 0.834 * S, -14 * unit];
+  const shoulderPoint = [lengths.shoulderJointM - 6 * unit, lengths.shoulderHeightM - 11 * unit, -6 * unit];
 
   const trunk: Field = (x, y, z) => {
     const ax = Math.abs(x);
@@ -90,16 +90,16 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
       d,
       ellipsoid(
         ax - deltX,
-        y - (lengths.shoulderHeightM - 13 * unit),
+        y - (lengths.shoulderHeightM - 20 * unit),
         z + 4 * unit,
-        (24 + 4 * armSoft) * unit,
-        (25 + 2.5 * armSoft) * unit,
-        (29 + 3.5 * armSoft) * unit,
+        (20 + 3 * armSoft) * unit,
+        (23 + 2 * armSoft) * unit,
+        (25 + 3 * armSoft) * unit,
       ),
       0.04,
     );
     // trapezius, from the side of the neck to the point of the shoulder
-    d = smoothUnion(d, roundedCone(ax, y, z, neckSide, shoulderPoint, 21 * unit, 19 * unit), 0.045);
+    d = smoothUnion(d, roundedCone(ax, y, z, neckSide, shoulderPoint, 19 * unit, 15 * unit), 0.045);
     d = smoothUnion(
       d,
       ellipsoid(ax - bustX, y - bustY, z - bustZ, bustR, bustR * (0.86 + 0.1 * c), bustDepth),

@@ -95,8 +95,9 @@ const NECK: readonly Section[] = [
 ];
 /** Along the arm from the shoulder joint; side is back of the hand to palm, front is the thumb's side. */
 const ARM: readonly Section[] = [
-  [-14, 0, 12, 20, 21, 21, 3, 4, 4, 2, 'upperArm', -0.08],
-  [22, 0, 22.5, 24, 26, 25.5, 5, 4.5, 5, 2, 'upperArm', -0.1],
+  [-6, 0, 4, 12, 12, 12, 1, 2, 2, 2, 'upperArm', -0.08],
+  [8, 0, 14, 21, 20, 20, 3, 4, 4, 2, 'upperArm', -0.08],
+  [30, 0, 22.5, 24, 26, 25.5, 5, 4.5, 5, 2, 'upperArm', -0.1],
   [62, 0, 24, 23.5, 26, 24.5, 5.5, 5, 5.5, 2, 'upperArm', -0.12],
   [110, 0, 21, 21, 24.5, 22, 5, 4.5, 5, 2, 'upperArm', -0.12],
   [160, 0, 18.8, 18.8, 20, 20, 3, 3, 3.5, 2, 'upperArm', -0.1],

@@ -7,7 +7,11 @@ import {
   type Field,
   type Ring,
 } from './distance';
+import { smoothstep } from '../units';
+import type { BodyProfile } from './profile';
 import { EYEBALL } from './skeleton';
+
+type HairShape = BodyProfile['hair'];
 
 /**
  * The head in head coordinates: chin 0, crown 1, ear plane z = 0, one head height as the unit.
@@ -31,149 +35,174 @@ export function lidEdges(xInEye: number): { upper: number; lower: number } {
   const t = (xInEye - inner) / (outer - inner);
   if (t <= 0 || t >= 1) return { upper: -0.002, lower: -0.002 };
   const arch = Math.pow(4 * t * (1 - t), 0.72);
-  const slant = 0.006 * (t - 0.35);
-  return { upper: slant + 0.0235 * arch * (1 + 0.16 * (t - 0.5)), lower: slant - 0.0165 * arch };
+  const slant = 0.007 * (t - 0.4);
+  return { upper: slant + 0.0196 * arch * (1 + 0.16 * (t - 0.5)), lower: slant - 0.0145 * arch };
 }
 
 /** Builds the head. `softness` 0 gives a firm jaw and brow, 1 a soft one. */
-export function headShape(softness: number, hairShape: 'short' | 'tiedBack' | 'none'): HeadShape {
+export function headShape(softness: number, hairShape: HairShape): HeadShape {
   const soft = softness;
-  const jawHalf = 0.204 - 0.022 * soft;
+  const jawHalf = 0.206 - 0.03 * soft;
   const face = loft([
-    ring(0.012, 0.09 - 0.012 * soft, 0.075, 0.12, 0.27, 2),
-    ring(0.06, 0.145 - 0.022 * soft, 0.115, 0.2, 0.255, 2.1),
-    ring(0.14, 0.176 - 0.018 * soft, 0.185, 0.26, 0.18, 2.15),
-    ring(0.22, 0.21 - 0.014 * soft, 0.24, 0.26, 0.125, 2.2),
-    ring(0.3, 0.238 - 0.008 * soft, 0.27, 0.26, 0.09, 2.2),
-    ring(0.4, 0.262, 0.285, 0.26, 0.07, 2.25),
-    ring(0.5, 0.28, 0.295, 0.26, 0.055, 2.3),
-    ring(0.58, 0.284, 0.315, 0.26, 0.05, 2.3),
-    ring(0.68, 0.284, 0.3, 0.26, 0.04, 2.2),
+    ring(0.012, 0.088 - 0.022 * soft, 0.075, 0.12, 0.27, 2),
+    ring(0.06, 0.143 - 0.034 * soft, 0.115, 0.2, 0.255, 2.1),
+    ring(0.14, 0.182 - 0.03 * soft, 0.185, 0.26, 0.18, 2.15),
+    ring(0.22, 0.218 - 0.022 * soft, 0.24, 0.26, 0.125, 2.2),
+    ring(0.3, 0.246 - 0.012 * soft, 0.27, 0.26, 0.09, 2.2),
+    ring(0.4, 0.268, 0.285, 0.26, 0.07, 2.25),
+    ring(0.5, 0.282, 0.295, 0.26, 0.055, 2.3),
+    ring(0.58, 0.286, 0.315, 0.26, 0.05, 2.3),
+    ring(0.68, 0.286, 0.3, 0.26, 0.04, 2.2),
   ]);
   const [ex, ey, ez] = EYEBALL.centre;
-  const brow = 0.012 * (1 - soft);
+  const brow = 0.01 * (1 - soft);
 
   const skin: Field = (x, y, z) => {
     const ax = Math.abs(x);
-    let d = ellipsoid(x, y - 0.635, z + 0.035, 0.318, 0.365, 0.42);
-    d = smoothUnion(d, ellipsoid(x, y - 0.715, z - 0.06, 0.272, 0.25, 0.33), 0.1);
+    let d = skull(x, y, z);
     d = smoothUnion(d, face.distance(y, x, z), 0.09);
+    // occiput, down into the neck
+    d = smoothUnion(d, roundedCone(x, y, z, [0, 0.46, -0.19], [0, 0.02, -0.09], 0.2, 0.16), 0.08);
+    // lower jaw, chin, cheekbone, cheek
     d = smoothUnion(
       d,
-      roundedCone(ax, y, z, [jawHalf, 0.2, -0.0], [0.078, 0.062, 0.285], 0.036, 0.045),
+      roundedCone(ax, y, z, [jawHalf, 0.2, 0], [0.075 - 0.02 * soft, 0.062, 0.285], 0.036, 0.042),
       0.085,
     );
-    d = smoothUnion(d, ellipsoid(x, y - 0.055, z - 0.315, 0.075, 0.052, 0.058), 0.075);
-    d = smoothUnion(d, ellipsoid(ax - 0.172, y - 0.375, z - 0.205, 0.088, 0.075, 0.1), 0.09);
-    d = smoothUnion(d, ellipsoid(ax - 0.13, y - 0.25, z - 0.22, 0.1, 0.12, 0.1), 0.1);
+    d = smoothUnion(d, ellipsoid(x, y - 0.055, z - 0.315, 0.072 - 0.016 * soft, 0.052, 0.056), 0.075);
+    d = smoothUnion(d, ellipsoid(ax - 0.165, y - 0.388, z - 0.228, 0.092, 0.075, 0.1), 0.09);
+    d = smoothUnion(d, ellipsoid(ax - 0.128 + 0.014 * soft, y - 0.255, z - 0.225, 0.1, 0.12, 0.1), 0.1);
+    d = smoothUnion(d, ellipsoid(ax - 0.075, y - 0.36, z - 0.282, 0.085, 0.1, 0.068), 0.07);
+    // brow, and the hollow of the eye below it
     d = smoothUnion(
       d,
-      roundedCone(ax, y, z, [0.055, 0.577, 0.352], [0.2, 0.59, 0.272], 0.02 + brow, 0.018 + brow * 0.5),
-      0.07,
+      roundedCone(ax, y, z, [0.045, 0.58, 0.355], [0.205, 0.588, 0.278], 0.024 + brow, 0.022 + brow * 0.5),
+      0.08,
     );
-    if (z > 0.12 && ax < 0.24 && y > 0.4 && y < 0.6)
-      d = smoothIntersection(d, -ellipsoid(ax - ex, y - ey - 0.004, z - ez - 0.105, 0.1, 0.062, 0.088), 0.06);
-    // nose
-    if (z > 0.22 && ax < 0.16 && y > 0.26 && y < 0.64) {
-      const bridge = Math.min(
-        roundedCone(x, y, z, [0, 0.56, 0.352], [0, 0.47, 0.395], 0.026, 0.026),
-        roundedCone(x, y, z, [0, 0.47, 0.395], [0, 0.365, 0.452], 0.026, 0.038),
+    if (z > 0.05 && ax < 0.34 && y > 0.32 && y < 0.68)
+      d = smoothIntersection(
+        d,
+        -ellipsoid(ax - ex, y - ey - 0.004, z - ez - 0.108, 0.098, 0.058, 0.086),
+        0.06,
       );
-      let nose = smoothUnion(bridge, ellipsoid(x, y - 0.355, z - 0.455, 0.042, 0.036, 0.04), 0.03);
+    if (z > 0.14 && ax < 0.24 && y > 0.2 && y < 0.7) {
+      const bridge = Math.min(
+        roundedCone(x, y, z, [0, 0.555, 0.352], [0, 0.47, 0.392], 0.024, 0.024),
+        roundedCone(x, y, z, [0, 0.47, 0.392], [0, 0.375, 0.442], 0.024, 0.034),
+      );
+      let nose = smoothUnion(bridge, ellipsoid(x, y - 0.366, z - 0.446, 0.039, 0.034, 0.038), 0.03);
       nose = smoothUnion(
         nose,
-        roundedCone(ax, y, z, [0.03, 0.46, 0.36], [0.058, 0.35, 0.385], 0.026, 0.034),
-        0.035,
+        roundedCone(ax, y, z, [0.018, 0.5, 0.35], [0.042, 0.37, 0.385], 0.026, 0.034),
+        0.05,
       );
-      nose = smoothUnion(nose, ellipsoid(ax - 0.062, y - 0.345, z - 0.4, 0.027, 0.03, 0.042), 0.025);
-      d = smoothUnion(d, nose, 0.04);
-      d = smoothIntersection(d, -ellipsoid(ax - 0.03, y - 0.318, z - 0.425, 0.014, 0.014, 0.024), 0.014);
+      nose = smoothUnion(nose, ellipsoid(ax - 0.054, y - 0.352, z - 0.398, 0.026, 0.026, 0.036), 0.028);
+      d = smoothUnion(d, nose, 0.055);
+      d = smoothIntersection(d, -ellipsoid(ax - 0.027, y - 0.324, z - 0.424, 0.012, 0.012, 0.02), 0.014);
     }
-    // mouth
-    if (z > 0.2 && ax < 0.22 && y > 0.08 && y < 0.34) {
-      d = smoothUnion(d, ellipsoid(x, y - 0.212, z - 0.29, 0.12, 0.085, 0.092), 0.07);
-      const taper = Math.max(0, 1 - (ax / 0.118) * (ax / 0.118));
-      const lipZ = 0.386 - 1.55 * ax * ax - 2.2 * ax * ax * ax;
-      const cornerUp = 0.006 * (ax / 0.11) * (ax / 0.11);
-      const bow = 0.005 * Math.exp(-(((ax - 0.028) / 0.018) ** 2));
-      const upperR = 0.001 + 0.02 * taper;
-      const lowerR = 0.001 + 0.0255 * taper;
-      const upper = Math.hypot((y - 0.2275 - cornerUp - bow) * 1.15, z - lipZ + 0.009) - upperR;
-      const lower = Math.hypot((y - 0.1925 - cornerUp) * 1.1, z - lipZ + 0.014) - lowerR;
-      if (ax < 0.125) {
-        d = smoothUnion(d, Math.max(upper, ax - 0.122), 0.028);
-        d = smoothUnion(d, Math.max(lower, ax - 0.118), 0.028);
-        const line =
-          Math.hypot((y - 0.212 - cornerUp) * 1.0, (z - lipZ - 0.006) * 0.55) - 0.0058 * Math.sqrt(taper);
-        d = smoothIntersection(d, -Math.max(line, ax - 0.114), 0.012);
-      }
-      d = smoothIntersection(d, -ellipsoid(x, y - 0.288, z - 0.412, 0.017, 0.045, 0.02), 0.025);
-      d = smoothIntersection(d, -ellipsoid(x, y - 0.125, z - 0.412, 0.085, 0.022, 0.026), 0.05);
+    if (z > 0.1 && ax < 0.3 && y > 0 && y < 0.44) {
+      d = smoothUnion(d, ellipsoid(x, y - 0.215, z - 0.292, 0.115, 0.085, 0.09), 0.07);
+      d = lips(d, ax, y, z);
+      d = smoothIntersection(d, -ellipsoid(x, y - 0.288, z - 0.414, 0.014, 0.036, 0.018), 0.025);
+      d = smoothIntersection(d, -ellipsoid(x, y - 0.122, z - 0.424, 0.075, 0.02, 0.03), 0.06);
     }
-    // lids
+    // lids: a shell over the eyeball, open along the edges of the lids
     const lx = ax - ex;
     const ly = y - ey;
     const lz = z - ez;
     const r = Math.sqrt(lx * lx + ly * ly + lz * lz);
-    if (r < 0.14) {
-      d = smoothUnion(d, Math.max(r - 0.0605, -lz - 0.01), 0.022);
+    if (r < 0.16) {
+      d = smoothUnion(d, Math.max(r - 0.0595, -lz - 0.01), 0.03);
       const edges = lidEdges(lx);
-      const cut = Math.max((ly - edges.upper) * 0.8, (edges.lower - ly) * 0.8, -lz - 0.0, r - 0.085);
-      d = smoothIntersection(d, -cut, 0.005);
-      const crease = Math.abs(r - 0.066) + Math.abs(ly - edges.upper - 0.016) * 0.6 - 0.0035;
-      if (lz > 0) d = smoothIntersection(d, -crease, 0.008);
+      const fold = Math.abs(r - 0.065) + Math.abs(ly - edges.upper - 0.017) * 0.6 - 0.0028;
+      if (lz > 0) d = smoothIntersection(d, -fold, 0.01);
+      const cut = Math.max((ly - edges.upper) * 0.8, (edges.lower - ly) * 0.8, -lz, r - 0.09);
+      d = smoothIntersection(d, -cut, 0.004);
     }
-    // ear
-    if (ax > 0.2 && Math.abs(z + 0.03) < 0.2 && y > 0.24 && y < 0.66) {
-      const u = z + 0.035 + (y - 0.45) * -0.22;
-      const flare = ax - 0.29 - Math.max(0, -u) * 0.55 - 0.01;
-      const rim = Math.hypot(u / 0.078, (y - 0.462) / 0.118);
-      const bowl = 0.02 * Math.exp(-((rim / 0.62) ** 2)) - 0.012 * Math.exp(-(((rim - 0.86) / 0.16) ** 2));
-      let ear = smoothIntersection((rim - 1) * 0.08, Math.abs(flare + bowl) - 0.017, 0.02);
-      ear = smoothUnion(ear, ellipsoid(flare, y - 0.352, u - 0.01, 0.017, 0.036, 0.03), 0.03);
-      d = smoothUnion(d, ear, 0.025);
-    }
+    if (ax > 0.16 && Math.abs(z + 0.03) < 0.24 && y > 0.2 && y < 0.7) d = smoothUnion(d, ear(ax, y, z), 0.03);
     return d;
   };
 
   if (hairShape === 'none') return { skin, hair: undefined };
-  const tied = hairShape === 'tiedBack';
-  const hair: Field = (x, y, z) => {
-    const ax = Math.abs(x);
-    const azimuth = Math.atan2(ax, z + 0.03); // 0 front, pi back
-    // hairline by azimuth: high over the forehead, down before the ear, low at the nape
-    let line: number;
-    if (azimuth < 0.75) line = 0.835 - 0.045 * (azimuth / 0.75) ** 2 + (tied ? 0.01 : 0);
-    else if (azimuth < 1.35) line = 0.79 - 0.3 * ((azimuth - 0.75) / 0.6) ** 1.5;
-    else if (azimuth < 1.9)
-      line = 0.49 + 0.1 * Math.sin(((azimuth - 1.35) / 0.55) * Math.PI) - 0.1 * ((azimuth - 1.35) / 0.55);
-    else line = 0.39 - 0.23 * Math.min(1, (azimuth - 1.9) / 0.9);
-    line -= tied ? 0 : 0.02 * Math.sin(x * 14 + 0.6) * Math.max(0, 1 - azimuth / 0.9);
-    const strand = Math.sin(azimuth * 46 + y * 9) * 0.5 + Math.sin(azimuth * 23 - y * 14 + 1) * 0.5;
-    line += 0.007 * strand;
-    const above = y - line;
-    const grown = Math.min(1, Math.max(0, above / 0.16));
-    const depth = tied
-      ? 0.026 + 0.012 * grown
-      : 0.026 + 0.046 * grown + 0.02 * Math.exp(-(((y - 0.93) / 0.1) ** 2)) * (z > 0 ? 1 : 0.3);
-    const wave = (tied ? 0.0035 : 0.006) * strand * grown;
-    const skull = smoothUnion(
-      ellipsoid(x, y - 0.635, z + 0.035, 0.318, 0.365, 0.42),
-      ellipsoid(x, y - 0.715, z - 0.06, 0.272, 0.25, 0.33),
-      0.1,
-    );
-    let low = smoothUnion(skull, face.distance(Math.max(y, 0.3), x, z), 0.09);
-    low = smoothUnion(low, roundedCone(x, y, z, [0, 0.42, -0.1], [0, 0.05, -0.09], 0.24, 0.215), 0.06);
-    const thin = z < 0 ? Math.min(1, Math.max(0, above / 0.12)) : 1;
-    let d = smoothIntersection(low - depth * (0.35 + 0.65 * thin) - wave, -above * 0.8, 0.03);
-    if (tied) {
-      d = smoothUnion(
-        d,
-        ellipsoid(x, y - 0.74, z + 0.49, 0.12, 0.115, 0.105) - 0.004 * Math.sin(26 * (x + y)),
-        0.04,
-      );
-    }
-    return d;
+  return { skin, hair: hairField(hairShape, (x, y, z) => face.distance(y, x, z)) };
+}
+
+/** Skull and forehead. */
+function skull(x: number, y: number, z: number): number {
+  return smoothUnion(
+    ellipsoid(x, y - 0.635, z + 0.035, 0.322, 0.365, 0.42),
+    ellipsoid(x, y - 0.705, z - 0.06, 0.278, 0.255, 0.332),
+    0.1,
+  );
+}
+
+/** Adds both lips to the muzzle and parts them. */
+function lips(muzzle: number, ax: number, y: number, z: number): number {
+  if (ax > 0.14) return muzzle;
+  const taper = Math.max(0, 1 - (ax / 0.112) ** 2);
+  const lipZ = 0.386 - 1.5 * ax * ax - 2.2 * ax * ax * ax;
+  const cornerUp = 0.008 * (ax / 0.11) ** 2;
+  const bow = 0.004 * Math.exp(-(((ax - 0.028) / 0.018) ** 2));
+  const full = Math.pow(taper, 0.8);
+  const upper = Math.hypot((y - 0.2275 - cornerUp - bow) * 1.1, z - lipZ + 0.01) - 0.0205 * full;
+  const lower = Math.hypot((y - 0.1885 - cornerUp) * 1.05, z - lipZ + 0.015) - 0.0255 * full;
+  let d = muzzle;
+  if (taper > 0) d = smoothUnion(smoothUnion(d, upper, 0.024), lower, 0.024);
+  const line = Math.hypot(y - 0.211 - cornerUp, (z - lipZ - 0.006) * 0.5) - 0.005 * Math.sqrt(taper);
+  return smoothIntersection(d, -Math.max(line, ax - 0.106), 0.01);
+}
+
+/** Ear: a shallow bowl with a rim and a lobe, set close to the head. */
+function ear(ax: number, y: number, z: number): number {
+  const u = z + 0.035 + (y - 0.45) * -0.22;
+  const flare = ax - 0.286 - Math.max(0, -u) * 0.42;
+  const rim = Math.hypot(u / 0.07, (y - 0.468) / 0.105);
+  const bowl = 0.014 * Math.exp(-((rim / 0.6) ** 2)) - 0.01 * Math.exp(-(((rim - 0.84) / 0.2) ** 2));
+  const leaf = smoothIntersection((rim - 1) * 0.075, Math.abs(flare + bowl) - 0.016, 0.025);
+  return smoothUnion(leaf, ellipsoid(flare, y - 0.375, u - 0.008, 0.016, 0.03, 0.026), 0.035);
+}
+
+/** Direction round the head's axis, 0 in front, pi behind; and the finest wave of the strands there. */
+function strandsAt(x: number, y: number, z: number): { azimuth: number; strand: number } {
+  const azimuth = Math.atan2(Math.abs(x), z + 0.03);
+  return {
+    azimuth,
+    strand: Math.sin(azimuth * 46 + y * 9) * 0.5 + Math.sin(azimuth * 23 - y * 14 + 1) * 0.5,
   };
-  return { skin, hair };
+}
+
+/** How far a point lies above the hairline, in head heights: high over the forehead, down before the ear, low at the nape. */
+export function aboveHairline(hairShape: HairShape, x: number, y: number, z: number): number {
+  const { azimuth, strand } = strandsAt(x, y, z);
+  const nape = hairShape === 'tiedBack' ? 0.3 : 0.2;
+  let line: number;
+  if (azimuth < 0.75) line = 0.835 - 0.085 * (azimuth / 0.75) ** 2;
+  else if (azimuth < 1.35) line = 0.75 - 0.25 * ((azimuth - 0.75) / 0.6) ** 1.5;
+  else if (azimuth < 1.9)
+    line = 0.5 + 0.1 * Math.sin(((azimuth - 1.35) / 0.55) * Math.PI) - 0.06 * ((azimuth - 1.35) / 0.55);
+  else line = 0.44 - (0.44 - nape) * smoothstep(1.9, 2.8, azimuth);
+  if (hairShape === 'short') line -= 0.018 * Math.sin(x * 14 + 0.6) * Math.max(0, 1 - azimuth / 0.9);
+  return y - line - 0.006 * strand;
+}
+
+/** Hair that grows from nothing at the hairline to its full depth. */
+function hairField(hairShape: 'short' | 'tiedBack', face: Field): Field {
+  const tied = hairShape === 'tiedBack';
+  return (x, y, z) => {
+    const { strand } = strandsAt(x, y, z);
+    const above = aboveHairline(hairShape, x, y, z);
+    const grown = smoothstep(-0.02, tied ? 0.16 : 0.12, above);
+    const top = Math.exp(-(((y - 0.93) / 0.13) ** 2)) * (z > 0 ? 1 : 0.5);
+    const depth = tied
+      ? 0.004 + 0.02 * grown + 0.026 * top * grown
+      : 0.005 + 0.034 * grown + 0.03 * top * grown;
+    const wave = (tied ? 0.0035 : 0.006) * strand * grown;
+    let head = smoothUnion(skull(x, y, z), face(x, Math.max(y, 0.3), z), 0.09);
+    if (!tied)
+      head = smoothUnion(head, roundedCone(x, y, z, [0, 0.42, -0.12], [0, 0.14, -0.1], 0.235, 0.21), 0.06);
+    const d = smoothIntersection(head - depth - wave, -above * 0.8, 0.02);
+    if (!tied) return d;
+    const knot = ellipsoid(x, y - 0.73, z + 0.5, 0.125, 0.12, 0.11) - 0.004 * Math.sin(26 * (x + y));
+    return smoothUnion(d, knot, 0.05);
+  };
 }

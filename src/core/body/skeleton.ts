@@ -143,7 +143,7 @@ export function headToBind(lengths: Lengths, p: readonly number[]): Vec3 {
 export const HEAD_FORWARD_SHARE = 0.008;
 
 /** Centre and radius of the eyeball in head heights. */
-export const EYEBALL = { centre: [0.138, 0.492, 0.318], radius: 0.0535 } as const;
+export const EYEBALL = { centre: [0.138, 0.492, 0.294], radius: 0.0535 } as const;
 
 /** Builds the joint tree of one sitter. */
 export function skeletonOf(lengths: Lengths): Skeleton {

@@ -2,7 +2,7 @@ import { radians, smoothstep, type Side, type Vec3 } from '../units';
 import { armPlace, legPlace, type BodyFields } from './bodyField';
 import { ellipsoid, smoothIntersection, smoothUnion, type Field } from './distance';
 import { handField } from './handField';
-import { headShape } from './headField';
+import { aboveHairline, headShape, lidEdges } from './headField';
 import { MIRRORED_PARTS, partIndex, type PartName } from './parts';
 import type { BodyProfile } from './profile';
 import { BIND_ARM_DEG, BIND_LEG_DEG, type Lengths } from './proportions';
@@ -131,37 +131,35 @@ function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k
         0.5 * Math.exp(-((x / 0.05) ** 2) - ((y - 0.35) / 0.05) ** 2) * (z > 0.3 ? 1 : 0),
       );
       if (z > 0.25) {
-        const taper = Math.max(0, 1 - (x / 0.118) ** 2);
-        const above = (0.016 + 0.006 * Math.exp(-(((x - 0.028) / 0.02) ** 2))) * taper + 0.0008;
+        const taper = Math.max(0, 1 - (x / 0.112) ** 2);
+        const above = (0.017 + 0.004 * Math.exp(-(((x - 0.028) / 0.02) ** 2))) * taper + 0.0008;
         const below = 0.031 * taper + 0.0008;
-        const dy = y - 0.212 - 0.006 * (x / 0.11) ** 2;
+        const dy = y - 0.211 - 0.008 * (x / 0.11) ** 2;
         const inside = dy > 0 ? 1 - dy / above : 1 + dy / below;
-        if (x < 0.12)
-          colour = mix(colour, lip, smoothstep(-0.35, 0.35, inside) * smoothstep(0.118, 0.085, x));
-        // brow: a soft band rising outwards
-        const browY =
-          0.59 + 0.05 * (x - 0.06) - 2.2 * Math.max(0, x - 0.15) ** 2 - 0.35 * Math.max(0, 0.19 - x) * 0.1;
-        const browHalf = 0.0155 * smoothstep(0.235, 0.15, x) + 0.002;
+        if (x < 0.115)
+          colour = mix(colour, lip, smoothstep(-0.35, 0.35, inside) * smoothstep(0.112, 0.085, x));
+        // brow: a soft band, highest at two thirds of its length, thinning outwards
+        const fromPeak = x - 0.165;
+        const browY = 0.594 - (fromPeak < 0 ? 2.1 : 5) * fromPeak ** 2;
+        const browHalf = (0.0135 - 0.004 * profile.contourShare) * smoothstep(0.25, 0.1, x) + 0.001;
         const inBrow =
-          smoothstep(0.042, 0.066, x) *
-          smoothstep(0.235, 0.2, x) *
-          smoothstep(browHalf + 0.007, browHalf - 0.005, Math.abs(y - browY));
-        colour = mix(colour, mix(hairTone, skin, 0.12), 0.92 * inBrow);
-        // lash line: the lid's edge round the opening
+          smoothstep(0.042, 0.075, x) *
+          smoothstep(0.235, 0.205, x) *
+          smoothstep(browHalf + 0.006, browHalf - 0.006, Math.abs(y - browY));
+        colour = mix(colour, mix(hairTone, skin, 0.2), 0.85 * inBrow);
+        // lash line: the edges of the lids round the opening
         const ex = x - EYEBALL.centre[0];
         const ey = y - EYEBALL.centre[1];
-        const t = (ex + 0.056) / 0.114;
-        if (t > -0.05 && t < 1.08) {
-          const arch = Math.pow(Math.max(0, 4 * t * (1 - t)), 0.72);
-          const upper = 0.0235 * arch + 0.006 * (t - 0.35);
-          const lash = smoothstep(0.013, 0.003, Math.abs(ey - upper - 0.002));
-          const lowerLash = 0.3 * smoothstep(0.008, 0.002, Math.abs(ey + 0.0175 * arch));
-          colour = mix(colour, mix(hairTone, [0.02, 0.015, 0.012], 0.5), Math.max(0.85 * lash, lowerLash));
+        if (ex > -0.06 && ex < 0.066) {
+          const edges = lidEdges(Math.min(0.0575, Math.max(-0.0555, ex)));
+          const lash = smoothstep(0.0095, 0.002, Math.abs(ey - edges.upper - 0.0015));
+          const lowerLash = 0.4 * smoothstep(0.006, 0.001, Math.abs(ey - edges.lower + 0.001));
+          colour = mix(colour, mix(hairTone, [0.02, 0.015, 0.012], 0.6), Math.max(0.92 * lash, lowerLash));
         }
       }
       const scalp =
-        profile.hair === 'none' ? 0 : smoothstep(0.8, 0.86, y) + (z < -0.1 ? smoothstep(0.4, 0.5, y) : 0);
-      colour = mix(colour, hairTone, Math.min(1, scalp) * 0.7);
+        profile.hair === 'none' ? 0 : smoothstep(-0.02, 0.03, aboveHairline(profile.hair, x, y, z));
+      colour = mix(colour, hairTone, 0.85 * scalp);
       let part: PartName = 'face';
       if (
         (y < 0.04 && z < 0.24) ||
@@ -225,10 +223,10 @@ function eyePieces(lengths: Lengths, detail: Detail): Piece[] {
       mirror: true,
       paint: (p) => {
         const polar = Math.acos(Math.min(1, p[2] / Math.hypot(p[0], p[1], p[2])));
-        const iris: Rgb = [0.1, 0.13, 0.13];
-        let colour: Rgb = mix([0.012, 0.01, 0.01], iris, smoothstep(radians(10), radians(14), polar));
+        const iris: Rgb = [0.085, 0.075, 0.06];
+        let colour: Rgb = mix([0.012, 0.01, 0.01], iris, smoothstep(radians(11), radians(15), polar));
         colour = mix(colour, [0.03, 0.035, 0.035], smoothstep(radians(25), radians(30), polar));
-        colour = mix(colour, [0.44, 0.42, 0.4], smoothstep(radians(29), radians(34), polar));
+        colour = mix(colour, [0.4, 0.385, 0.37], smoothstep(radians(29), radians(34), polar));
         return { part: 'left:eye', colour };
       },
       weigh: () => new Map([[jointIndex('left:eye'), 1]]),
@@ -272,7 +270,7 @@ const CLOTH_M = 0.0065;
 
 /** Neck opening of the shirt: an ellipsoid, shares of stature. */
 const OPENING = { centre: [0, 0.852, 0.004], radii: [0.05, 0.039, 0.058] } as const;
-const COLLAR_RADIUS_M = 0.0055;
+const COLLAR_RADIUS_M = 0.0066;
 
 /** The shirt as one field: what hangs over trunk, shoulders and the upper part of the legs. */
 function shirtField(lengths: Lengths, fields: BodyFields): Field {
@@ -282,7 +280,7 @@ function shirtField(lengths: Lengths, fields: BodyFields): Field {
     let d = fields.trunk(x, y, z);
     let loose = 0.003 * smoothstep(0.6 * S, 0.5 * S, y);
     if (y > 0.55 * S) {
-      d = smoothUnion(d, fields.arm(ax, y, z), 0.045);
+      d = smoothUnion(d, fields.arm(ax, y, z), 0.028);
       const { along } = armPlace(lengths, ax, y, z);
       const onArm = fields.trunkLoft.distance(y, x, z) - fields.arm(ax, y, z);
       loose += 0.004 * smoothstep(0.05 * S, SLEEVE_END * S, along) * smoothstep(-0.01, 0.02, onArm);

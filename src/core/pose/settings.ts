@@ -87,7 +87,7 @@ const PAIRED = {
   ArmForwardDeg: ['arms', '°', -60, 170, 0, 6, 'arm forward', 'back', 'forward', 1],
   ArmOutDeg: ['arms', '°', -30, 150, 8, 4, 'arm away from the body', 'across', 'away', 1],
   ElbowBendDeg: ['arms', '°', 0, 150, 14, 8, 'elbow bent', 'straight', 'bent', 1],
-  ElbowSwivelDeg: ['arms', '°', -90, 90, 0, 8, 'elbow', 'in', 'out', 1],
+  ElbowSwivelDeg: ['arms', '°', -90, 90, 0, 8, 'elbow turned', 'in', 'out', 1],
   ForearmTurnDeg: ['hands', '°', -80, 80, -12, 10, 'forearm turned', 'palm back', 'palm forward', 1],
   WristBendDeg: ['hands', '°', -70, 80, 8, 8, 'wrist bent', 'back', 'towards the palm', 1],
   WristSideDeg: ['hands', '°', -20, 30, 4, 5, 'wrist sideways', 'thumb side', 'little-finger side', 1],
@@ -147,5 +147,6 @@ export function sided(side: Side, name: PairedName): SettingId {
 /** Value of a setting mirrored left to right: what the mirror setting must be. */
 export function mirroredValue(id: SettingId, value: number): number {
   if (!SETTINGS[id].signed) return value;
-  return id === 'leftWeightShare' ? 1 - value : -value || 0;
+  // rounded, so that a pose mirrored twice is the same to the last digit
+  return id === 'leftWeightShare' ? Math.round((1 - value) * 1e9) / 1e9 : -value || 0;
 }

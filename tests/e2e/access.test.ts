@@ -1,0 +1,144 @@
+import { By, Key } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { DESK_SIZE, PHONE_SIZE, type Size } from './browser';
+import { useGilvo } from './gilvo';
+import { drawn, PATIENCE_MS } from './waits';
+
+const gilvo = useGilvo();
+const QUERY = '?sitting=demo-yearbook';
+const PLACES: [name: string, path: string, ready: string, size: Size][] = [
+  ['Desk', '/', 'article canvas[data-state="drawn"]', DESK_SIZE],
+  ['Desk on a phone', '/', 'article canvas[data-state="drawn"]', PHONE_SIZE],
+  ['Pose', `/pose${QUERY}&take=demo-take-1`, '[data-testid="studio"][data-surface="drawn"]', DESK_SIZE],
+  ['Run', `/run${QUERY}`, 'li[data-take]:nth-of-type(5) canvas[data-state="drawn"]', DESK_SIZE],
+  ['Direct', `/direct${QUERY}`, 'main canvas[data-state="drawn"]', PHONE_SIZE],
+  ['Direct on a desk', `/direct${QUERY}`, 'main canvas[data-state="drawn"]', DESK_SIZE],
+];
+
+async function setTheme(theme: 'linen' | 'blackout'): Promise<void> {
+  await gilvo.open('/', DESK_SIZE);
+  await gilvo.one('article');
+  // chosen, not only shown: the set would else stay dark
+  for (const next of [theme === 'linen' ? 'blackout' : 'linen', theme]) {
+    if ((await gilvo.driver.findElements(By.css(`button[aria-label="Change to ${next}"]`))).length > 0)
+      await gilvo.click(`button[aria-label="Change to ${next}"]`);
+    await gilvo.until(`document.documentElement.dataset.theme === "${next}"`, `not ${next}`);
+  }
+}
+
+describe.each(['linen', 'blackout'] as const)('in %s', (theme) => {
+  it.each(PLACES)('%s has no fault the checker finds', async (_, path, ready, size) => {
+    await setTheme(theme);
+    await gilvo.open(path, size);
+    await gilvo.one(ready);
+    await gilvo.until(`document.documentElement.dataset.theme === "${theme}"`, `not ${theme}`);
+    expect(await gilvo.violations()).toEqual([]);
+  });
+
+  it('every panel and overlay of Pose has none either', async () => {
+    await setTheme(theme);
+    await gilvo.pose(2);
+    for (const panel of ['weight', 'hips', 'arms', 'hands', 'gaze', 'camera', 'light']) {
+      await gilvo.click(`button[title^="${panel}:"]`);
+      expect(await gilvo.violations()).toEqual([]);
+    }
+    for (const overlay of ['size', 'sharp', 'parts', 'measured']) {
+      await gilvo.press(overlay);
+      expect(await gilvo.violations()).toEqual([]);
+    }
+  });
+});
+
+describe('Pose at 1280x800', () => {
+  it('fits without scrolling, whatever station is open', async () => {
+    await gilvo.open(`/pose${QUERY}&take=demo-take-2`, DESK_SIZE);
+    await drawn(gilvo.driver);
+    for (const panel of ['feet', 'hips', 'spine', 'arms', 'hands', 'head', 'gaze', 'camera', 'light']) {
+      await gilvo.click(`button[title^="${panel}:"]`);
+      const over = await gilvo.driver.executeScript<string[]>(`
+        const out = [];
+        const root = document.documentElement;
+        if (root.scrollHeight > innerHeight || root.scrollWidth > innerWidth) out.push('page');
+        for (const e of document.querySelectorAll('main section, main nav, main > div'))
+          if (e.scrollHeight > e.clientHeight + 1) out.push(e.getAttribute('aria-label') ?? e.className.slice(0, 40));
+        return out;`);
+      expect(over.map((o) => `${panel}: ${o}`)).toEqual([]);
+    }
+  });
+
+  it('cuts no words', async () => {
+    const cut = await gilvo.driver.executeScript<string[]>(`
+      return [...document.querySelectorAll('main button, main dt, main dd, main label, main h2')]
+        .filter((e) => e.scrollWidth > e.clientWidth + 1 && getComputedStyle(e).display !== 'inline')
+        .map((e) => e.textContent);`);
+    expect(cut).toEqual([]);
+  });
+});
+
+it('Pose can be worked with the keyboard alone', async () => {
+  await gilvo.pose(3);
+  const focused = () => gilvo.driver.switchTo().activeElement();
+  const labelOf = async () => {
+    const e = await focused();
+    return (await e.getAttribute('aria-label')) ?? (await e.getAttribute('title')) ?? (await e.getText());
+  };
+  // to the spine by its number, then by Tab to its first slider and a step with the arrow
+  await (await gilvo.one('body')).sendKeys('4');
+  const seen: string[] = [];
+  for (let i = 0; i < 60; i++) {
+    await gilvo.driver.actions().sendKeys(Key.TAB).perform();
+    const label = await labelOf();
+    seen.push(label);
+    if (label === 'drawn up, %') break;
+  }
+  expect(seen.at(-1)).toBe('drawn up, %');
+  expect(seen.some((s) => s.startsWith('Gilvo'))).toBe(true);
+  await gilvo.driver.actions().sendKeys(Key.TAB).perform();
+  expect(await (await focused()).getAttribute('type')).toBe('range');
+  await gilvo.andSeen(() => gilvo.driver.actions().sendKeys(Key.ARROW_RIGHT).perform());
+  expect(await gilvo.fieldValue('drawn up, %')).toBe('75');
+  // a visible ring shows where one is
+  const ring = await gilvo.driver.executeScript<string>(
+    'return getComputedStyle(document.activeElement).outlineStyle',
+  );
+  expect(ring).not.toBe('none');
+});
+
+it('a finding is mended with the keyboard alone', async () => {
+  await gilvo.pose(3);
+  await gilvo.click('button[title^="feet:"]');
+  await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-20'));
+  const mend = gilvo.driver.findElement(By.css('[data-finding="toes-in:left"] button.act'));
+  await gilvo.andSeen(() => mend.sendKeys(Key.ENTER));
+  expect(await gilvo.findings()).not.toContain('toes-in:left');
+});
+
+describe('Direct at 390x844', () => {
+  it('fits the screen, with targets that a thumb hits', async () => {
+    await gilvo.open(`/direct${QUERY}`, PHONE_SIZE);
+    await gilvo.one('main canvas[data-state="drawn"]');
+    const sizes = await gilvo.driver.executeScript<{ over: boolean; small: string[]; cue: number }>(`
+      const root = document.documentElement;
+      const small = [...document.querySelectorAll('button')]
+        .filter((b) => b.getBoundingClientRect().height < 44)
+        .map((b) => b.textContent);
+      const cue = parseFloat(getComputedStyle(document.querySelector('[data-testid=cue]')).fontSize);
+      return { over: root.scrollHeight > innerHeight || root.scrollWidth > innerWidth, small, cue };`);
+    expect(sizes.over).toBe(false);
+    expect(sizes.small).toEqual([]);
+    expect(sizes.cue).toBeGreaterThanOrEqual(28);
+  });
+
+  it('speaks each new cue to a screen reader', async () => {
+    const live = await gilvo.one('[aria-label="Cue"]');
+    expect(await live.getAttribute('aria-live')).toBe('polite');
+    const before = await gilvo.text('[data-testid="cue"]');
+    await gilvo.click('[data-act="next"]');
+    await gilvo.driver.wait(
+      async () => (await gilvo.text('[data-testid="cue"]')) !== before,
+      PATIENCE_MS,
+      'the cue stayed',
+    );
+    expect(await (await gilvo.one('[aria-label="Cue"] [data-testid="cue"]')).isDisplayed()).toBe(true);
+  });
+});

@@ -1,0 +1,223 @@
+import { By } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import type { Sitter, Take } from '@/core/formats';
+import { openBrowser } from './browser';
+import { useGilvo } from './gilvo';
+
+const gilvo = useGilvo();
+const takeOf = (id: string) => gilvo.stored<Take>('takes', id);
+
+describe('an edit', () => {
+  it('is in the store half a second later without being asked for', async () => {
+    await gilvo.pose(1);
+    await gilvo.click('button[title^="hips:"]');
+    await gilvo.type('hips turned left, °', '-40');
+    const start = Date.now();
+    await gilvo.driver.wait(
+      async () => (await takeOf('demo-take-1')).shot.pose.settings.hipsTurnLeftDeg === -40,
+      2_000,
+      'not in the store',
+    );
+    // the page's own limit is 500 ms; reading the store through the driver takes its time as well
+    expect(Date.now() - start).toBeLessThan(1_500);
+  });
+
+  it('is still there when the browser was killed in the middle of a drag, as far as it was written', async () => {
+    await gilvo.pose(1);
+    await gilvo.click('button[title^="head:"]');
+    const handle = await gilvo.one('input[type="range"][aria-label="head turned left"]');
+    const { width } = await handle.getRect();
+    // the button stays down: nothing says that the drag has ended
+    await gilvo.driver
+      .actions()
+      .move({ origin: handle, x: 0 })
+      .press()
+      .move({ origin: handle, x: Math.round(width * 0.3), duration: 700 })
+      .perform();
+    const before = 16;
+    await gilvo.driver.wait(
+      async () => (await takeOf('demo-take-1')).shot.pose.settings.headTurnLeftDeg !== before,
+      5_000,
+      'the drag was not written while it went on',
+    );
+    const written = (await takeOf('demo-take-1')).shot.pose.settings.headTurnLeftDeg!;
+    expect(written).toBeGreaterThan(20);
+    // a moment for the engine's own write to the disk, which the page cannot hurry
+    await gilvo.driver.executeAsyncScript('setTimeout(arguments[0], 1500)');
+    const { profile } = gilvo.browser;
+    await gilvo.browser.kill();
+    gilvo.browser = await openBrowser(profile);
+    await gilvo.pose(1);
+    const kept = (await takeOf('demo-take-1')).shot.pose.settings;
+    expect(kept.headTurnLeftDeg).toBe(written);
+    expect(kept.hipsTurnLeftDeg).toBe(-40);
+    await gilvo.click('button[title^="head:"]');
+    expect(Number(await gilvo.fieldValue('head turned left, °'))).toBeCloseTo(written, 0);
+  });
+
+  it('is named on the desk to go on with', async () => {
+    await gilvo.pose(3);
+    await gilvo.open('/');
+    await gilvo.one('article');
+    expect(await gilvo.text('article a.act')).toBe('Continue with Hand in the pocket');
+  });
+
+  it('is undone step by step, and a drag is one step', async () => {
+    await gilvo.pose(3);
+    const stored = (await takeOf('demo-take-3')).shot;
+    await gilvo.click('button[title^="weight:"]');
+    const field = 'weight on the left foot, %';
+    const start = await gilvo.fieldValue(field);
+    await gilvo.andSeen(() => gilvo.type(field, '60'));
+    await gilvo.driver.executeAsyncScript('setTimeout(arguments[0], 600)');
+    const handle = await gilvo.driver.findElement(By.css('section[aria-label="Weight"] input[type=range]'));
+    const { width } = await handle.getRect();
+    await gilvo.andSeen(() =>
+      gilvo.driver
+        .actions()
+        .move({ origin: handle, x: 0 })
+        .press()
+        .move({ origin: handle, x: Math.round(width * 0.3), duration: 250 })
+        .release()
+        .perform(),
+    );
+    expect(Number(await gilvo.fieldValue(field))).toBeGreaterThan(70);
+    await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
+    expect(await gilvo.fieldValue(field)).toBe('60');
+    await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
+    expect(await gilvo.fieldValue(field)).toBe(start);
+    expect(await (await gilvo.one('button[aria-label="Undo"]')).isEnabled()).toBe(false);
+    await gilvo.saved();
+    expect((await takeOf('demo-take-3')).shot).toEqual(stored);
+  });
+
+  it('mirrors the whole pose, and twice gives the same again', async () => {
+    await gilvo.pose(4);
+    const before = (await takeOf('demo-take-4')).shot.pose;
+    await gilvo.andSeen(() => gilvo.press('mirror'));
+    await gilvo.saved();
+    const mirrored = (await takeOf('demo-take-4')).shot.pose;
+    expect(mirrored.settings.hipsTurnLeftDeg).toBe(-(before.settings.hipsTurnLeftDeg ?? 0) + 0);
+    await gilvo.andSeen(() => gilvo.press('mirror'));
+    await gilvo.saved();
+    expect((await takeOf('demo-take-4')).shot.pose).toEqual(before);
+  });
+});
+
+describe('bad input', () => {
+  const sitter = () => gilvo.stored<Sitter>('sitters', 'demo-runa');
+
+  it.each([
+    ['statureM', '2.5', 'Stature 2.5: give 0.4 to 2.4 m'],
+    ['statureM', '0.3', 'Stature 0.3: give 0.4 to 2.4 m'],
+    ['massKg', '301', 'Mass 301: give 2 to 300 kg'],
+    ['massKg', 'heavy', 'Mass heavy: give 2 to 300 kg'],
+    ['ageYears', '', 'Age empty: give 0 to 120 years'],
+  ])('%s “%s” is refused in words, and the sitter stays', async (name, value, words) => {
+    await gilvo.open('/');
+    const before = await sitter();
+    const field = await gilvo.one(`input[name="${name}"]`);
+    await field.clear();
+    await field.sendKeys(value);
+    await gilvo.press('Keep measures');
+    expect(await gilvo.text('form [role="alert"]')).toBe(words);
+    expect(await field.getAttribute('aria-invalid')).toBe('true');
+    expect(await sitter()).toEqual(before);
+  });
+
+  it('right measures are kept', async () => {
+    await gilvo.open('/');
+    const field = await gilvo.one('input[name="massKg"]');
+    await field.clear();
+    await field.sendKeys('78,5');
+    await gilvo.press('Keep measures');
+    await gilvo.driver.wait(async () => (await sitter()).profile.massKg === 78.5, 5_000, 'not kept');
+  });
+
+  it.each([
+    ['focal length, mm', '0', 'focal length 0: give a number from 12 to 400 mm'],
+    ['focal length, mm', 'wide', 'focal length wide: give a number from 12 to 400 mm'],
+    ['distance to the sitter, m', '99', /^distance to the sitter 99: give a number from .* to .* m$/],
+  ])('%s “%s” is refused, and the shot stays', async (label, value, words) => {
+    await gilvo.pose(2);
+    const before = (await takeOf('demo-take-2')).shot.camera;
+    await gilvo.click('button[title^="camera:"]');
+    const recomputes = await gilvo.recomputes();
+    await gilvo.type(label, value);
+    expect(await gilvo.text('section[aria-label="Camera"] [role="alert"]')).toMatch(words);
+    expect(await gilvo.recomputes()).toBe(recomputes);
+    expect((await takeOf('demo-take-2')).shot.camera).toEqual(before);
+  });
+
+  it('a camera inside the sitter keeps the last good picture and says why', async () => {
+    await gilvo.pose(2);
+    await gilvo.click('button[title^="camera:"]');
+    await gilvo.andSeen(() => gilvo.type('distance to the sitter, m', '0.5'));
+    const findings = await gilvo.findings();
+    // the elbow of the hand on the hip stands out to that side
+    await gilvo.type('arc, to camera right, °', '80');
+    const refused = await gilvo.text('section[aria-label="What the picture says"] [role="alert"]');
+    expect(refused).toMatch(
+      /^camera\.distanceM 0\.5 puts the lens 0\.\d\d m from the sitter; keep 0\.25 m clear/,
+    );
+    expect(refused).toContain('The picture shown is the last good one');
+    expect(await gilvo.findings()).toEqual(findings);
+    await gilvo.andSeen(() => gilvo.type('arc, to camera right, °', '0'));
+    const alerts = await gilvo.driver.findElements(
+      By.css('section[aria-label="What the picture says"] [role="alert"]'),
+    );
+    expect(alerts).toHaveLength(0);
+  });
+
+  it('a broken file changes nothing and is named with path and value', async () => {
+    await gilvo.open('/');
+    await gilvo.one('article');
+    await gilvo.press('Save to a file');
+    const { text } = await gilvo.downloaded();
+    const input = await gilvo.one('input[type=file]');
+    const before = [await sitter(), await takeOf('demo-take-2')];
+    for (const [name, broken, words] of [
+      ['cut.json', text.slice(0, 900), 'The file is not JSON'],
+      [
+        'lens.json',
+        text.replace('"focalLengthMm": 85', '"focalLengthMm": 0'),
+        'shot.camera.focalLengthMm is 0',
+      ],
+      ['tall.json', text.replace('"statureM": 1.86', '"statureM": 3'), 'sitter.profile.statureM is 3'],
+      ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
+      [
+        'later.json',
+        text.replace('"version": 1', '"version": 2'),
+        'version is 2; this Gilvo reads version 1',
+      ],
+    ]) {
+      expect(broken).not.toBe(text);
+      await input.sendKeys(gilvo.file(name!, broken!));
+      await gilvo.until(
+        `document.querySelector('main > [role="alert"]')?.textContent.startsWith("${name} was not read. ")`,
+        `${name} was not refused`,
+      );
+      const said = await gilvo.text('main > [role="alert"]');
+      expect(said).toContain(words);
+      expect(said).toContain('Nothing was changed');
+    }
+    expect([await sitter(), await takeOf('demo-take-2')]).toEqual(before);
+  });
+
+  it('an address of a sitting that is not here leads to the desk', async () => {
+    for (const place of ['pose', 'run', 'direct']) {
+      await gilvo.open(`/${place}?sitting=nowhere`);
+      expect(await gilvo.text('h1')).toBe('This sitting is not here');
+      await gilvo.press('Go to the desk');
+      await gilvo.one('article');
+    }
+  });
+});
+
+it('a new sitting starts with a sitter and a quiet pose', async () => {
+  await gilvo.open('/');
+  await gilvo.one('article');
+  await gilvo.press('New sitting');
+  await gilvo.until('document.querySelectorAll("article").length === 2', 'no second sitting');
+  expect(await gilvo.texts('article h2')).toContain('New sitting');
+});
