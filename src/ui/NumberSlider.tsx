@@ -99,7 +99,7 @@ export function NumberSlider(props: NumberSliderProps) {
         {neutral !== undefined && (
           <span
             aria-hidden
-            className="absolute top-[9px] h-[6px] w-px bg-base-content/40"
+            className="pointer-events-none absolute top-[9px] h-[6px] w-px bg-base-content/40"
             style={{ left: `calc(2px + ${(neutral - min) / (max - min)} * (100% - 4px))` }}
           />
         )}

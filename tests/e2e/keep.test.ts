@@ -153,9 +153,10 @@ describe('bad input', () => {
     await gilvo.pose(2);
     await gilvo.click('button[title^="camera:"]');
     await gilvo.andSeen(() => gilvo.type('distance to the sitter, m', '0.5'));
+    await gilvo.andSeen(() => gilvo.type('lens height, m', '1.25'));
     const findings = await gilvo.findings();
-    // the elbow of the hand on the hip stands out to that side
-    await gilvo.type('arc, to camera right, °', '80');
+    // the elbow of the hand on the hip stands out behind that side
+    await gilvo.type('arc, to camera right, °', '125');
     const refused = await gilvo.text('section[aria-label="What the picture says"] [role="alert"]');
     expect(refused).toMatch(
       /^camera\.distanceM 0\.5 puts the lens 0\.\d\d m from the sitter; keep 0\.25 m clear/,

@@ -1,0 +1,194 @@
+import { radians, smoothstep } from '../units';
+import type { BodyFields } from './bodyField';
+import { smoothIntersection, smoothUnion, type Field } from './distance';
+import { aboveHairline, headShape, lidEdges } from './headField';
+import type { PartName } from './parts';
+import { mix, same, type Piece, type Rgb } from './piece';
+import type { BodyProfile } from './profile';
+import type { Lengths } from './proportions';
+import { EYEBALL, HEAD_FORWARD_SHARE, headToBind, jointIndex } from './skeleton';
+import { weighing } from './skinWeights';
+import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets';
+
+/** Face, skull, ears and neck, down into the collar. */
+export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
+  const S = lengths.statureM;
+  const H = lengths.headHeightM;
+  const shape = headShape(profile.contourShare, profile.hair);
+  const originY = S - H;
+  const originZ = HEAD_FORWARD_SHARE * S;
+  const head: Field = (x, y, z) => shape.skin(x / H, (y - originY) / H, (z - originZ) / H) * H;
+  const field: Field = (x, y, z) => {
+    let d = y < originY + 0.5 * H ? fields.neck(x, y, z) : 1;
+    if (y < 0.9 * S) d = smoothUnion(d, fields.trunk(x, y, z), 0.03);
+    if (y > 0.82 * S) d = smoothUnion(d, head(x, y, z), 0.028);
+    d = smoothIntersection(d, 0.8 * S - y, 0.004);
+    return smoothIntersection(d, Math.abs(x) - 0.07 * S, 0.004);
+  };
+  const fine = 0.0029 * k;
+  const faceHalf = 0.045 * S;
+  const xs = mirroredLines(0.085 * S, (x) => (x < faceHalf ? fine : fine * 2));
+  const ys = gridLines(0.793 * S, 1.012 * S, (y) =>
+    y > originY - 0.002 * S && y < originY + 0.64 * H ? fine : fine * 2.6,
+  );
+  const zs = gridLines(-0.085 * S, 0.088 * S, (z) => (z > 0.03 * S ? fine : fine * 2.4));
+  const weigh = weighing(lengths, fields);
+  const skin = profile.tones.skin;
+  const hairTone = profile.tones.hair;
+  const lip: Rgb = mix(skin, [skin[0] * 0.78, skin[1] * 0.45, skin[2] * 0.45], 0.8);
+  const blush: Rgb = [skin[0] * 0.98, skin[1] * 0.82, skin[2] * 0.8];
+  return {
+    mesh: surfaceNets(field, xs, ys, zs),
+    field,
+    place: same,
+    turn: same,
+    unitM: 1,
+    mirror: false,
+    paint: (_, p) => {
+      const x = Math.abs(p[0]) / H;
+      const y = (p[1] - originY) / H;
+      const z = (p[2] - originZ) / H;
+      let colour: Rgb = skin;
+      colour = mix(
+        colour,
+        blush,
+        0.8 * Math.exp(-(((x - 0.18) / 0.07) ** 2) - ((y - 0.36) / 0.07) ** 2) * (z > 0 ? 1 : 0),
+      );
+      colour = mix(
+        colour,
+        blush,
+        0.5 * Math.exp(-((x / 0.05) ** 2) - ((y - 0.35) / 0.05) ** 2) * (z > 0.3 ? 1 : 0),
+      );
+      if (z > 0.25) {
+        const taper = Math.max(0, 1 - (x / 0.112) ** 2);
+        const above = (0.017 + 0.004 * Math.exp(-(((x - 0.028) / 0.02) ** 2))) * taper + 0.0008;
+        const below = 0.031 * taper + 0.0008;
+        const dy = y - 0.211 - 0.008 * (x / 0.11) ** 2;
+        const inside = dy > 0 ? 1 - dy / above : 1 + dy / below;
+        if (x < 0.115)
+          colour = mix(colour, lip, smoothstep(-0.35, 0.35, inside) * smoothstep(0.112, 0.085, x));
+        // brow: a soft band, highest at two thirds of its length, thinning outwards
+        const fromPeak = x - 0.165;
+        const browY = 0.594 - (fromPeak < 0 ? 2.1 : 5) * fromPeak ** 2;
+        const browHalf = (0.0135 - 0.004 * profile.contourShare) * smoothstep(0.25, 0.1, x) + 0.001;
+        const inBrow =
+          smoothstep(0.042, 0.075, x) *
+          smoothstep(0.235, 0.205, x) *
+          smoothstep(browHalf + 0.006, browHalf - 0.006, Math.abs(y - browY));
+        colour = mix(colour, mix(hairTone, skin, 0.2), 0.85 * inBrow);
+        // lash line: the edges of the lids round the opening
+        const ex = x - EYEBALL.centre[0];
+        const ey = y - EYEBALL.centre[1];
+        if (ex > -0.06 && ex < 0.066) {
+          const edges = lidEdges(Math.min(0.0575, Math.max(-0.0555, ex)));
+          const lash = smoothstep(0.0095, 0.002, Math.abs(ey - edges.upper - 0.0015));
+          const lowerLash = 0.4 * smoothstep(0.006, 0.001, Math.abs(ey - edges.lower + 0.001));
+          colour = mix(colour, mix(hairTone, [0.02, 0.015, 0.012], 0.6), Math.max(0.92 * lash, lowerLash));
+        }
+      }
+      const scalp =
+        profile.hair === 'none' ? 0 : smoothstep(-0.02, 0.03, aboveHairline(profile.hair, x, y, z));
+      colour = mix(colour, hairTone, 0.85 * scalp);
+      let part: PartName = 'face';
+      if (
+        (y < 0.04 && z < 0.24) ||
+        (z < 0.02 && y < 0.26) ||
+        fields.neck(p[0], p[1], p[2]) < head(p[0], p[1], p[2])
+      )
+        part = 'neck';
+      else if (x > 0.285 && y > 0.3 && y < 0.62) part = 'ear';
+      else if (y > 0.86 || z < -0.08) part = profile.hair === 'none' ? 'face' : 'hair';
+      if (p[1] < 0.815 * S) part = 'chest';
+      return { part, colour };
+    },
+    weigh: (_, p) => weigh.head(p, head(p[0], p[1], p[2]), fields.neck(p[0], p[1], p[2])),
+  };
+}
+
+/** Eyeballs with iris and pupil, each on its own joint, from so many rings of so many vertices. */
+export function eyePieces(lengths: Lengths, rings: number, around: number): Piece[] {
+  const H = lengths.headHeightM;
+  const positions: number[] = [];
+  const triangles: number[] = [];
+  const r = EYEBALL.radius;
+  const normals: number[] = [];
+  const put = (polar: number, azimuth: number) => {
+    const n = [Math.sin(polar) * Math.cos(azimuth), Math.sin(polar) * Math.sin(azimuth), Math.cos(polar)];
+    const bulge = 1 + 0.045 * smoothstep(radians(34), radians(8), polar);
+    positions.push(...n.map((value) => value * r * bulge));
+    normals.push(...n);
+  };
+  // rings from the pupil (+z) backwards, denser in front so that iris and pupil have clean edges
+  put(0, 0);
+  for (let i = 1; i < rings; i++)
+    for (let j = 0; j < around; j++) put(Math.PI * Math.pow(i / rings, 1.35), (2 * Math.PI * j) / around);
+  put(Math.PI, 0);
+  const back = positions.length / 3 - 1;
+  for (let j = 0; j < around; j++) {
+    const next = (j + 1) % around;
+    triangles.push(0, 1 + j, 1 + next);
+    for (let i = 0; i < rings - 2; i++) {
+      const a = 1 + i * around + j;
+      const b = 1 + i * around + next;
+      triangles.push(a, a + around, b, b, a + around, b + around);
+    }
+    const last = back - around;
+    triangles.push(last + j, back, last + next);
+  }
+  const mesh: Mesh = {
+    positions: Float32Array.from(positions),
+    normals: Float32Array.from(normals),
+    triangles: Uint32Array.from(triangles),
+  };
+  const c = EYEBALL.centre;
+  return [
+    {
+      mesh,
+      field: (x, y, z) => Math.hypot(x, y, z) - r,
+      place: (p) => headToBind(lengths, [c[0] + p[0], c[1] + p[1], c[2] + p[2]]),
+      turn: same,
+      unitM: H,
+      mirror: true,
+      paint: (p) => {
+        const polar = Math.acos(Math.min(1, p[2] / Math.hypot(p[0], p[1], p[2])));
+        const iris: Rgb = [0.085, 0.075, 0.06];
+        let colour: Rgb = mix([0.012, 0.01, 0.01], iris, smoothstep(radians(11), radians(15), polar));
+        colour = mix(colour, [0.03, 0.035, 0.035], smoothstep(radians(25), radians(30), polar));
+        colour = mix(colour, [0.4, 0.385, 0.37], smoothstep(radians(29), radians(34), polar));
+        return { part: 'left:eye', colour };
+      },
+      weigh: () => new Map([[jointIndex('left:eye'), 1]]),
+    },
+  ];
+}
+
+/** Hair as a shell over the skull; none for a bald head. */
+export function hairPieces(profile: BodyProfile, lengths: Lengths, k: number): Piece[] {
+  const H = lengths.headHeightM;
+  const hair = headShape(profile.contourShare, profile.hair).hair;
+  if (!hair) return [];
+  const cell = (0.006 * k) / H;
+  const mesh = surfaceNets(
+    hair,
+    mirroredLines(0.46, () => cell),
+    gridLines(0.02, 1.12, () => cell),
+    gridLines(-0.68, 0.52, () => cell),
+  );
+  const head = jointIndex('head');
+  return [
+    {
+      mesh,
+      field: hair,
+      place: (p) => headToBind(lengths, p),
+      turn: same,
+      unitM: H,
+      mirror: false,
+      paint: (p) => {
+        const strand = 0.5 + 0.5 * Math.sin(Math.atan2(Math.abs(p[0]), p[2] + 0.03) * 46 + p[1] * 9);
+        const t = profile.tones.hair;
+        return { part: 'hair', colour: mix(t, [t[0] * 1.5, t[1] * 1.45, t[2] * 1.4], 0.5 * strand) };
+      },
+      weigh: () => new Map([[head, 1]]),
+    },
+  ];
+}

@@ -1,0 +1,30 @@
+import type { Vec3 } from '../units';
+import type { Field } from './distance';
+import type { PartName } from './parts';
+import type { Weights } from './skinWeights';
+import type { Mesh } from './surfaceNets';
+
+/** Red, green and blue, linear reflectance. */
+export type Rgb = readonly [number, number, number];
+
+/** One closed piece of the surface before it is joined to the others. */
+export interface Piece {
+  mesh: Mesh;
+  field: Field;
+  /** Local coordinates to bind coordinates, and the same for directions. */
+  place(p: Vec3): Vec3;
+  turn(n: Vec3): Vec3;
+  /** Metres per local unit. */
+  unitM: number;
+  paint(local: Vec3, bind: Vec3): { part: PartName; colour: Rgb };
+  weigh(local: Vec3, bind: Vec3): Weights;
+  mirror: boolean;
+}
+
+/** For pieces that are meshed where they stand. */
+export const same = (p: Vec3): Vec3 => p;
+
+/** Colour between two others. */
+export function mix(a: Rgb, b: Rgb, share: number): Rgb {
+  return [a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share, a[2] + (b[2] - a[2]) * share];
+}
