@@ -92,12 +92,9 @@ export async function openBrowser(profile?: string): Promise<Browser> {
       if (!profile) rmSync(folder, { recursive: true, force: true });
     },
     async kill() {
-      const info = (await (driver as Driver)
-        .sendAndGetDevToolsCommand('SystemInfo.getProcessInfo', {})
-        .catch(() => null)) as { processInfo: { type: string; id: number }[] } | null;
-      const browser = info?.processInfo.find((p) => p.type === 'browser');
-      if (!browser) throw new Error('the browser did not tell its process');
-      process.kill(browser.id, 'SIGKILL');
+      const id = (await driver.getCapabilities()).get('goog:processID') as number | undefined;
+      if (!id) throw new Error('the browser did not tell its process');
+      process.kill(id, 'SIGKILL');
       await driver.quit().catch(() => undefined);
       rmSync(downloads, { recursive: true, force: true });
     },
