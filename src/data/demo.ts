@@ -1,6 +1,7 @@
 import type { Sitter, Sitting, Take } from '@/core/formats';
 import { STANDING_POSES } from '@/core/library';
 import type { Shot } from '@/core/picture';
+import type { Pose } from '@/core/pose';
 import type { GilvoDatabase } from './database';
 
 /** Everybody and everything here is invented. */
@@ -59,14 +60,22 @@ const LIGHT: Shot['light'] = { arcDeg: 40, heightM: 2.4, distanceM: 1.9, sizeM: 
 /** The run before it is ordered: as the poses came to mind. */
 const RUN = [1, 4, 2, 0, 3];
 
+/** What is still rough in the first pose, so that there is something to mend: an arm too near, a chin pulled back. */
+const STILL_ROUGH: Pose['settings'] = { rightArmOutDeg: 4, rightElbowBendDeg: 12, faceForwardCm: -1 };
+
+function demoPose(position: number): Pose {
+  const pose = STANDING_POSES[RUN[position]!]!;
+  return position === 0 ? { ...pose, settings: { ...pose.settings, ...STILL_ROUGH } } : pose;
+}
+
 export function demoTakes(): Take[] {
-  return RUN.map((index, position) => ({
+  return RUN.map((_, position) => ({
     id: `demo-take-${position + 1}`,
     sittingId: DEMO_SITTING.id,
     position,
     minutes: 4,
     plannedFrames: 18,
-    shot: { pose: STANDING_POSES[index]!, camera: CAMERA, light: LIGHT },
+    shot: { pose: demoPose(position), camera: CAMERA, light: LIGHT },
     meant: [],
   }));
 }

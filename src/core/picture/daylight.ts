@@ -14,15 +14,16 @@ const TRUNK = new Set(['waist', 'chest', 'hips'].map((p) => PARTS.indexOf(p as (
 
 /**
  * Daylight between arm and waist. Rows are those in which the waist is seen; a row counts for a side when that arm
- * is found beyond the trunk's edge. A side without such rows is left out (arm raised, hidden, or in front).
+ * is found beyond the trunk's edge. Rows with the hand beside the trunk do not count: a hand at the waist is laid
+ * there on purpose. A side without such rows is left out (arm raised, hidden, or in front).
  */
 export function waistDaylight(picture: Picture): Partial<Record<Side, Daylight>> {
   const { width, height, label, depthM, view } = picture;
   const waist = partIndex('waist');
   const gaps: Record<Side, number[]> = { left: [], right: [] };
   const arms = {
-    left: new Set((['upperArm', 'elbow', 'forearm', 'hand'] as const).map((p) => partIndex(`left:${p}`))),
-    right: new Set((['upperArm', 'elbow', 'forearm', 'hand'] as const).map((p) => partIndex(`right:${p}`))),
+    left: new Set((['upperArm', 'elbow', 'forearm'] as const).map((p) => partIndex(`left:${p}`))),
+    right: new Set((['upperArm', 'elbow', 'forearm'] as const).map((p) => partIndex(`right:${p}`))),
   };
   for (let row = 0; row < height; row++) {
     const o = row * width;
