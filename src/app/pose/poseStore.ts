@@ -31,9 +31,11 @@ interface PoseState {
   setMeant(findingId: string, reason: string | null): void;
 }
 
-/** Edits closer together than this are one step of undo: a drag, not its hundred positions. */
+/** Edits closer together than this are one step of undo: a key held down, not its hundred repeats. */
 const ONE_STEP_MS = 500;
 let lastEditMs = 0;
+/** Whether the drag that is going on already has its step of undo. */
+let dragRecorded = false;
 
 /** The take being edited. Undo covers the take alone, not the panel or the overlays. */
 export const usePoseStore = create<PoseState>()(
@@ -56,7 +58,10 @@ export const usePoseStore = create<PoseState>()(
         },
         setPanel: (panel) => set({ panel }),
         setOverlay: (overlay) => set({ overlay }),
-        setDragging: (dragging) => set({ dragging }),
+        setDragging: (dragging) => {
+          dragRecorded = false;
+          set({ dragging });
+        },
         setShot: (next) => shot(() => next),
         setPose: (pose) => shot((s) => ({ ...s, pose })),
         setSetting: (id, value) => shot((s) => ({ ...s, pose: withSetting(s.pose, id, value) })),
@@ -79,8 +84,12 @@ export const usePoseStore = create<PoseState>()(
       handleSet: (record) => {
         return (...args) => {
           const now = Date.now();
-          if (now - lastEditMs > ONE_STEP_MS) (record as (...given: unknown[]) => void)(...args);
-          lastEditMs = now;
+          const { dragging } = usePoseStore.getState();
+          if (dragging ? !dragRecorded : now - lastEditMs > ONE_STEP_MS)
+            (record as (...given: unknown[]) => void)(...args);
+          dragRecorded = dragging;
+          // the edit after a drag is a step of its own
+          lastEditMs = dragging ? 0 : now;
         };
       },
     },

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import { sampleKey } from '../light';
+import type { Vec3 } from '../units';
+import { keyVisible, shadowMapFrom } from './shadow';
+
+/** A square board that faces a key hung straight in front of it, `z` metres ahead of the wall. */
+function board(z: number, half: number): { positions: Float32Array; triangles: Uint32Array } {
+  return {
+    positions: Float32Array.from([
+      -half,
+      1.5 - half,
+      z,
+      half,
+      1.5 - half,
+      z,
+      half,
+      1.5 + half,
+      z,
+      -half,
+      1.5 + half,
+      z,
+    ]),
+    triangles: Uint32Array.from([0, 1, 2, 0, 2, 3]),
+  };
+}
+
+const FACE: Vec3 = [0, 1.5, 0];
+function mapOf(sizeM: number, boardZ: number, half: number) {
+  const light = sampleKey({ arcDeg: 0, heightM: 1.5, distanceM: 3, sizeM, ambientShare: 0 }, FACE);
+  const { positions, triangles } = board(boardZ, half);
+  return shadowMapFrom(light, sizeM, [0, 1.5, 0.5], 1.2, positions, triangles, {
+    projected: new Float32Array(0),
+  });
+}
+/** Share of the key along the wall at the height of the key, from the middle outwards. */
+function alongWall(sizeM: number, boardZ: number, half: number, steps = 200): { x: number; lit: number }[] {
+  const map = mapOf(sizeM, boardZ, half);
+  return Array.from({ length: steps }, (_, i) => {
+    const x = (i / steps) * 0.6;
+    return { x, lit: keyVisible(map, x, 1.5, 0) };
+  });
+}
+
+describe('the cast shadow', () => {
+  it('falls where similar triangles put it', () => {
+    // board of 0.2 m half a metre ahead of the wall, key three metres ahead: the shadow grows by 3 / 2.5
+    const wall = alongWall(0.05, 0.5, 0.2);
+    const edge = wall.find((p) => p.lit > 0.5)!.x;
+    expect(edge).toBeCloseTo((0.2 * 3) / 2.5, 1);
+    expect(wall[0]!.lit).toBe(0);
+    expect(wall.at(-1)!.lit).toBe(1);
+  });
+
+  // Penumbra width by similar triangles: source size times (receiver - blocker) over blocker distance.
+  it.each([
+    [0.4, 0.5],
+    [0.8, 0.5],
+    [0.8, 0.25],
+  ])('has a soft edge about as wide as geometry says: key of %f m, board %f m ahead', (sizeM, boardZ) => {
+    const wall = alongWall(sizeM, boardZ, 0.2);
+    const soft = wall.filter((p) => p.lit > 0.06 && p.lit < 0.94);
+    const width = soft.at(-1)!.x - soft[0]!.x;
+    const expected = (sizeM * boardZ) / (3 - boardZ);
+    expect(width).toBeGreaterThan(expected * 0.5);
+    expect(width).toBeLessThan(expected * 1.8);
+  });
+
+  it('is softer for a larger key', () => {
+    const softness = (sizeM: number) =>
+      alongWall(sizeM, 0.5, 0.2).filter((p) => p.lit > 0.06 && p.lit < 0.94).length;
+    expect(softness(0.9)).toBeGreaterThan(softness(0.3) * 1.5);
+  });
+
+  it('does not darken the board itself, nor what stands beside it', () => {
+    const map = mapOf(0.4, 0.5, 0.2);
+    expect(keyVisible(map, 0, 1.5, 0.5)).toBe(1);
+    expect(keyVisible(map, 0.9, 1.5, 0.5)).toBe(1);
+    expect(keyVisible(map, 0, 1.5, 0.9)).toBe(1);
+  });
+});
