@@ -61,7 +61,7 @@ const LIGHT: Shot['light'] = { arcDeg: 40, heightM: 2.4, distanceM: 1.9, sizeM: 
 const RUN = [1, 4, 2, 0, 3];
 
 /** What is still rough in the first pose, so that there is something to mend: an arm too near, a chin pulled back. */
-const STILL_ROUGH: Pose['settings'] = { rightArmOutDeg: 4, rightElbowBendDeg: 12, faceForwardCm: -1 };
+const STILL_ROUGH: Pose['settings'] = { rightArmOutDeg: 4, rightElbowBendDeg: 12, faceForwardCm: -2 };
 
 function demoPose(position: number): Pose {
   const pose = STANDING_POSES[RUN[position]!]!;

@@ -134,8 +134,8 @@ function Scene({ surface, transforms, camera, light, face, backgroundM, mode, on
     const spot = new SpotLight('#fff6ea', 1, 0, 0.7, 0.6, 2);
     spot.castShadow = true;
     spot.shadow.mapSize.set(1024, 1024);
-    spot.shadow.bias = -0.0006;
-    spot.shadow.normalBias = 0.012;
+    spot.shadow.bias = -0.0008;
+    spot.shadow.normalBias = 0.028;
     spot.shadow.camera.near = 0.3;
     spot.shadow.camera.far = 14;
     return spot;

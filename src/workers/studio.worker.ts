@@ -9,7 +9,7 @@ import {
   type BodySurface,
   type Detail,
 } from '@/core/body';
-import { sharpRange } from '@/core/camera';
+import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
 import type { Figure } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
@@ -29,6 +29,11 @@ export interface ShotReport {
     ratio: number;
     faceDistanceM: number;
     faceInFrame: number;
+    /** Tilt of the lines in the picture, degrees, the sitter's left up positive. */
+    shouldersLineDeg: number;
+    hipsLineDeg: number;
+    /** From here on this lens takes in the whole figure with a tenth of the frame left over, metres. */
+    wholeFigureFromM: number;
   };
   points: {
     eyes: Record<Side, Vec3>;
@@ -72,6 +77,9 @@ function studioFor(profile: BodyProfile): Loaded {
 function buffersOf(surface: BodySurface): ArrayBuffer[] {
   return Object.values(surface).map((array) => array.buffer as ArrayBuffer);
 }
+
+/** Share of the frame's height that a whole figure fills. */
+const WHOLE_FIGURE_FILLS = 0.9;
 
 /** Parts whose enlargement is shown over the picture. */
 const SHOWN_PARTS = SIDES.flatMap((s) => [`${s}:elbow`, `${s}:hand`, `${s}:knee`]);
@@ -136,6 +144,14 @@ const api = {
         ratio: lightingRatio(shot.light),
         faceDistanceM,
         faceInFrame: sight.readings.faceInFrame,
+        shouldersLineDeg: sight.readings.lineDeg.shoulders,
+        hipsLineDeg: sight.readings.lineDeg.hips,
+        wholeFigureFromM: distanceForFramingM(
+          crown[1],
+          WHOLE_FIGURE_FILLS,
+          frameMm(shot.camera).heightMm,
+          shot.camera.focalLengthMm,
+        ),
       },
       points: { eyes, hips, shoulders, chin, crown },
       feet: {

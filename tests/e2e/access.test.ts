@@ -1,10 +1,10 @@
 import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { DESK_SIZE, PHONE_SIZE, type Size } from './browser';
-import { useGilvo } from './gilvo';
+import { openGilvo } from './gilvo';
 import { drawn, PATIENCE_MS } from './waits';
 
-const gilvo = useGilvo();
+const gilvo = openGilvo();
 const QUERY = '?sitting=demo-yearbook';
 const PLACES: [name: string, path: string, ready: string, size: Size][] = [
   ['Desk', '/', 'article canvas[data-state="drawn"]', DESK_SIZE],

@@ -165,7 +165,7 @@ export class Gilvo {
 }
 
 /** Starts server and browser before the tests of a file and ends them after. */
-export function useGilvo(): Gilvo {
+export function openGilvo(): Gilvo {
   const gilvo = new Gilvo();
   beforeAll(() => gilvo.start());
   afterAll(() => gilvo.end());

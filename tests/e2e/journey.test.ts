@@ -1,10 +1,10 @@
 import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { openBrowser, PHONE_SIZE, DESK_SIZE } from './browser';
-import { useGilvo } from './gilvo';
+import { openGilvo } from './gilvo';
 import { drawn } from './waits';
 
-const gilvo = useGilvo();
+const gilvo = openGilvo();
 const QUERY = '?sitting=demo-yearbook';
 let saved = { name: '', text: '' };
 

@@ -2,9 +2,9 @@ import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import type { Sitter, Take } from '@/core/formats';
 import { openBrowser } from './browser';
-import { useGilvo } from './gilvo';
+import { openGilvo } from './gilvo';
 
-const gilvo = useGilvo();
+const gilvo = openGilvo();
 const takeOf = (id: string) => gilvo.stored<Take>('takes', id);
 
 describe('an edit', () => {

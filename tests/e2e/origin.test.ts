@@ -1,8 +1,8 @@
 import { logging } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
-import { useGilvo } from './gilvo';
+import { openGilvo } from './gilvo';
 
-const gilvo = useGilvo();
+const gilvo = openGilvo();
 
 it('no request leaves the origin, in any place', async () => {
   await gilvo.open('/');

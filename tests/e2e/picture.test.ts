@@ -1,9 +1,9 @@
 import { PNG } from 'pngjs';
 import { describe, expect, it } from 'vitest';
 import { PART_COLOURS } from '@/stage/partColours';
-import { useGilvo } from './gilvo';
+import { openGilvo } from './gilvo';
 
-const gilvo = useGilvo();
+const gilvo = openGilvo();
 
 /** Part labels of a canvas in part colours, sampled on a grid. */
 function labelsOf(png: PNG, width: number, height: number): Uint8Array {

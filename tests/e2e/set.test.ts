@@ -2,10 +2,10 @@ import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import type { Take } from '@/core/formats';
 import { DESK_SIZE, PHONE_SIZE } from './browser';
-import { useGilvo } from './gilvo';
+import { openGilvo } from './gilvo';
 import { drawn } from './waits';
 
-const gilvo = useGilvo();
+const gilvo = openGilvo();
 const takeOf = (id: string) => gilvo.stored<Take>('takes', id);
 
 /** Drags from the middle of one element by so many pixels. */

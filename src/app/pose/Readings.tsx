@@ -22,7 +22,13 @@ function figure(value: number): string {
   return Math.abs(value) >= 10 ? value.toFixed(0) : value.toFixed(Number.isInteger(value) ? 0 : 1);
 }
 
-function wanted({ low, high, unit }: Finding['measurement'], value: number): string {
+/** The measured figure; with a decimal more where rounding would make it look as if nothing were wrong. */
+function measured({ value, low, high }: Finding['measurement']): string {
+  const limit = value < low ? low : high;
+  return figure(value) === figure(limit) ? value.toFixed(1) : figure(value);
+}
+
+function wanted({ value, low, high, unit }: Finding['measurement']): string {
   if (low === 0 && high === 0) return 'none wanted';
   return value < low ? `${figure(low)} or more wanted` : `${figure(high)} or less wanted, ${unit}`;
 }
@@ -153,9 +159,9 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
                 <h3 className="leading-tight font-bold">{f.title}</h3>
                 <p className="text-[13px] leading-snug">
                   <strong>
-                    {figure(f.measurement.value)} {f.measurement.unit}
+                    {measured(f.measurement)} {f.measurement.unit}
                   </strong>
-                  , {wanted(f.measurement, f.measurement.value)}. <span className="quiet">{f.reason}</span>
+                  , {wanted(f.measurement)}. <span className="quiet">{f.reason}</span>
                 </p>
                 <div className="mt-1 flex items-center gap-1">
                   <button
@@ -256,6 +262,13 @@ function framing(faceInFrame: number): string {
   return faceInFrame > 0.125 ? 'three-quarter' : 'full length';
 }
 
+/** A line's tilt as the sitter would call it. */
+function tilt(deg: number): string {
+  const whole = Math.round(Math.abs(deg));
+  if (whole === 0) return 'level';
+  return `${whole}° ${deg > 0 ? 'left' : 'right'} up`;
+}
+
 function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number }) {
   const n = report.numbers;
   const left = Math.round(n.leftSharePercent);
@@ -266,6 +279,9 @@ function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number 
     ['key : fill', Number.isFinite(n.ratio) ? `${n.ratio.toFixed(1)} : 1` : 'no fill'],
     ['face at', `${n.faceDistanceM.toFixed(2)} m · f/${apertureF}`],
     ['frame', framing(n.faceInFrame)],
+    ['shoulders', tilt(n.shouldersLineDeg)],
+    ['whole from', `${n.wholeFigureFromM.toFixed(1)} m`],
+    ['hips', tilt(n.hipsLineDeg)],
   ];
   return (
     <dl className="mt-1 grid grid-cols-2 gap-x-4 border-t-2 border-base-content pt-2 text-[12.5px]">

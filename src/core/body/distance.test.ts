@@ -157,6 +157,6 @@ describe('meshing', () => {
   it('the normal of a field points away from the inside', () => {
     const out = [0, 0, 0];
     fieldNormal(ball, 0.2, 0.1, -0.2, 0.001, out);
-    [0.2, 0.1, -0.2].forEach((v, c) => expect(out[c]).toBeCloseTo(v / 0.3, 3));
+    [0.2, 0.1, -0.2].forEach((v, c) => expect(out[c]).toBeCloseTo(v / 0.3, 2));
   });
 });

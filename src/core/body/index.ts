@@ -7,6 +7,7 @@ export {
   BALL_HEIGHT_SHARE,
   EYEBALL,
   FINGERS,
+  HAND_SHAPE,
   HEEL_BACK_SHARE,
   headToBind,
   jointIndex,

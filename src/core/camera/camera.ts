@@ -81,6 +81,21 @@ export function viewOf(camera: Camera): View {
   };
 }
 
+/** A square view from a point towards another; verticals stay upright in it. */
+export function viewTowards(eye: Vec3, target: Vec3, tanHalf: number): View {
+  const d: Vec3 = [target[0] - eye[0], target[1] - eye[1], target[2] - eye[2]];
+  const distance = Math.hypot(...d);
+  const forward: Vec3 = [d[0] / distance, d[1] / distance, d[2] / distance];
+  const flat = Math.hypot(forward[0], forward[2]) || 1e-9;
+  const right: Vec3 = [-forward[2] / flat, 0, forward[0] / flat];
+  const up: Vec3 = [
+    right[1] * forward[2] - right[2] * forward[1],
+    right[2] * forward[0] - right[0] * forward[2],
+    right[0] * forward[1] - right[1] * forward[0],
+  ];
+  return { eye, right, up, forward, tanHalfWidth: tanHalf, tanHalfHeight: tanHalf };
+}
+
 /** A point in the picture: x right and y up from the centre in half-frames (-1 to 1), depth along the axis in metres. */
 export interface Projected {
   x: number;

@@ -14,6 +14,7 @@ export {
   frameMm,
   project,
   viewOf,
+  viewTowards,
   type Camera,
   type CameraNumber,
   type Projected,

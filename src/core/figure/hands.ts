@@ -1,4 +1,4 @@
-import { FINGERS, PHALANGES, type Body, type Finger } from '../body';
+import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger } from '../body';
 import { contactOf, settingOf, sided, type HandShape, type Pose } from '../pose';
 import { SIDES, sideSign, type Side } from '../units';
 import { about, chain, hang, rotationOf, type Frames } from './frames';
@@ -45,6 +45,15 @@ const SHAPES: Record<HandShape, FingerFlexion> = {
   },
 };
 
+/** Share of the bind pose's spread that each shape takes back: resting fingers lie beside each other. */
+const CLOSED: Record<HandShape, number> = {
+  relaxed: 0.5,
+  edgeSoft: 0.85,
+  looseFist: 0.6,
+  flatRest: 0.75,
+  pointSoft: 0.4,
+};
+
 /** Fingers round a limb that the hand holds. */
 const ROUND_AN_ARM: FingerFlexion = {
   thumb: [-8, 14, 16],
@@ -55,10 +64,12 @@ const ROUND_AN_ARM: FingerFlexion = {
 };
 
 /** A relaxed hand with a contact takes the shape that the place asks for. */
-function shapeOf(pose: Pose, side: Side): FingerFlexion {
+function shapeOf(pose: Pose, side: Side): { flexion: FingerFlexion; closed: number } {
   const contact = contactOf(pose, side);
-  if (!contact || pose.hands[side] !== 'relaxed') return SHAPES[pose.hands[side]];
-  return contact.to === 'otherUpperArm' ? ROUND_AN_ARM : SHAPES.flatRest;
+  const said = pose.hands[side];
+  if (!contact || said !== 'relaxed') return { flexion: SHAPES[said], closed: CLOSED[said] };
+  const flexion = contact.to === 'otherUpperArm' ? ROUND_AN_ARM : SHAPES.flatRest;
+  return { flexion, closed: CLOSED.flatRest };
 }
 
 /** Curl at which a shape has its authored angles. */
@@ -67,9 +78,9 @@ const NEUTRAL_CURL = 0.4;
 /** Bends the fingers of both hands. Call once the wrists are placed. */
 export function placeFingers(frames: Frames, body: Body, pose: Pose): void {
   for (const side of SIDES) {
-    const shape = shapeOf(pose, side);
+    const { flexion, closed } = shapeOf(pose, side);
     const curl = settingOf(pose, sided(side, 'FingerCurlShare')) - NEUTRAL_CURL;
-    for (const finger of FINGERS) placeFinger(frames, body, side, finger, shape[finger], curl);
+    for (const finger of FINGERS) placeFinger(frames, body, side, finger, flexion[finger], curl, closed);
   }
 }
 
@@ -80,9 +91,16 @@ function placeFinger(
   finger: Finger,
   flexion: readonly [number, number, number],
   curl: number,
+  closed: number,
 ): void {
   const sign = sideSign(side);
   let rotation = rotationOf(frames, `${side}:hand`);
+  if (finger !== 'thumb') {
+    // about the normal of the palm, which the bind pose tilts with the arm
+    const tilt = sign * BIND_ARM_DEG;
+    const back = HAND_SHAPE.fingers[finger].spreadDeg * closed;
+    rotation = chain(rotation, about('z', tilt), about('x', back), about('z', -tilt));
+  }
   // the arm's bind frame is tilted, but its fingers' flexion axis is still the depth axis
   PHALANGES.forEach((phalanx, i) => {
     const deg = Math.max(-24, flexion[i]! * (1 + curl) + curl * 34);

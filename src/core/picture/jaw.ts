@@ -1,5 +1,5 @@
 import { PARTS, type BodySurface } from '../body';
-import { project, type View } from '../camera';
+import { project, viewTowards, type View } from '../camera';
 import type { FigurePoints, SkinnedSurface } from '../figure';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
@@ -43,19 +43,9 @@ export function createFaceMemory(surface: BodySurface): FaceMemory {
 }
 
 /** The same lens turned to the face, taking in 30 cm: perspective is that of the picture, only closer cropped. */
-export function faceView(view: View, face: Vec3): View {
-  const d: Vec3 = [face[0] - view.eye[0], face[1] - view.eye[1], face[2] - view.eye[2]];
-  const distance = Math.hypot(...d);
-  const forward: Vec3 = [d[0] / distance, d[1] / distance, d[2] / distance];
-  const flat = Math.hypot(forward[0], forward[2]) || 1e-9;
-  const right: Vec3 = [-forward[2] / flat, 0, forward[0] / flat];
-  const up: Vec3 = [
-    right[1] * forward[2] - right[2] * forward[1],
-    right[2] * forward[0] - right[0] * forward[2],
-    right[0] * forward[1] - right[1] * forward[0],
-  ];
-  const tan = FRAME_M / 2 / distance;
-  return { eye: view.eye, right, up, forward, tanHalfWidth: tan, tanHalfHeight: tan };
+function faceView(view: View, face: Vec3): View {
+  const distance = Math.hypot(face[0] - view.eye[0], face[1] - view.eye[1], face[2] - view.eye[2]);
+  return viewTowards(view.eye, face, FRAME_M / 2 / distance);
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { View } from '../camera';
+import { viewTowards, type View } from '../camera';
 import type { LightSamples } from '../light';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
@@ -25,18 +25,10 @@ export function shadowMapFrom(
   scratch: RasterScratch,
   reuse?: Raster,
 ): ShadowMap {
-  const d: Vec3 = [middle[0] - light.centre[0], middle[1] - light.centre[1], middle[2] - light.centre[2]];
-  const distance = Math.hypot(...d);
-  const forward: Vec3 = [d[0] / distance, d[1] / distance, d[2] / distance];
-  const flat = Math.hypot(forward[0], forward[2]) || 1e-9;
-  const right: Vec3 = [-forward[2] / flat, 0, forward[0] / flat];
-  const up: Vec3 = [
-    right[1] * forward[2] - right[2] * forward[1],
-    right[2] * forward[0] - right[0] * forward[2],
-    right[0] * forward[1] - right[1] * forward[0],
-  ];
+  const { centre } = light;
+  const distance = Math.hypot(middle[0] - centre[0], middle[1] - centre[1], middle[2] - centre[2]);
   const tan = Math.min(3, radiusM / Math.max(0.1, Math.sqrt(Math.max(0.01, distance ** 2 - radiusM ** 2))));
-  const view: View = { eye: light.centre, right, up, forward, tanHalfWidth: tan, tanHalfHeight: tan };
+  const view = viewTowards(centre, middle, tan);
   const raster = reuse ?? createRaster(320, 320);
   rasterise(raster, view, positions, triangles, scratch);
   return { raster, view, sizeM };
