@@ -32,6 +32,8 @@ export interface ShotReport {
     /** Tilt of the lines in the picture, degrees, the sitter's left up positive. */
     shouldersLineDeg: number;
     hipsLineDeg: number;
+    /** Area of the larger hand against the face's; 0 where no hand or no face is seen. */
+    handOfFace: number;
     /** From here on this lens takes in the whole figure with a tenth of the frame left over, metres. */
     wholeFigureFromM: number;
   };
@@ -146,6 +148,7 @@ const api = {
         faceInFrame: sight.readings.faceInFrame,
         shouldersLineDeg: sight.readings.lineDeg.shoulders,
         hipsLineDeg: sight.readings.lineDeg.hips,
+        handOfFace: Math.max(0, ...SIDES.map((s) => sight.readings.hands[s]?.ofFace ?? 0)),
         wholeFigureFromM: distanceForFramingM(
           crown[1],
           WHOLE_FIGURE_FILLS,

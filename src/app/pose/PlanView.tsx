@@ -23,6 +23,32 @@ function held(value: number, { min, max, step }: { min: number; max: number; ste
   return Math.round(Math.min(max, Math.max(min, stepped)) * 1000) / 1000;
 }
 
+/** Where the door stands in the drawing, and where its name. */
+function doorLine(room: Room, scale: number, left: number) {
+  const { wall, fromM, toM } = room.door;
+  const right = left + room.widthM * scale;
+  const bottom = MARGIN + room.depthM * scale;
+  if (wall === 'left' || wall === 'right') {
+    const x = wall === 'left' ? left : right;
+    const [y1, y2] = [MARGIN + fromM * scale, MARGIN + toM * scale];
+    const inwards = wall === 'left' ? 5 : -5;
+    return {
+      line: { x1: x, x2: x, y1, y2 },
+      label: {
+        x: x + inwards,
+        y: y2 + 10,
+        textAnchor: wall === 'left' ? ('start' as const) : ('end' as const),
+      },
+    };
+  }
+  const y = wall === 'back' ? MARGIN : bottom;
+  const [x1, x2] = [left + fromM * scale, left + toM * scale];
+  return {
+    line: { x1, x2, y1: y, y2: y },
+    label: { x: (x1 + x2) / 2, y: wall === 'back' ? y + 14 : y - 7, textAnchor: 'middle' as const },
+  };
+}
+
 /** Floor plan with tape marks: the camera and the key can be dragged round the sitter's mark. */
 export function PlanView({ shot, room, report }: PlanProps) {
   const svg = useRef<SVGSVGElement>(null);
@@ -80,11 +106,7 @@ export function PlanView({ shot, room, report }: PlanProps) {
   const keyLabelY = crowded && apart[1] < 8 ? -9 : 17;
   const cameraLabel =
     crowded && apart[0] > 0 ? { x: -13, anchor: 'end' as const } : { x: 13, anchor: 'start' as const };
-  const doorX = room.door.wall === 'left' ? X(-room.markToLeftM) : X(room.widthM - room.markToLeftM);
-  const sideDoor = room.door.wall === 'left' || room.door.wall === 'right';
-  const doorTop = Y(-room.markToBackM) + room.door.fromM * scale;
-  const doorBottom = Y(-room.markToBackM) + room.door.toM * scale;
-
+  const door = doorLine(room, scale, left);
   return (
     <figure className="min-h-0">
       <figcaption className="quiet text-xs">plan</figcaption>
@@ -107,27 +129,10 @@ export function PlanView({ shot, room, report }: PlanProps) {
           stroke="currentColor"
           strokeWidth={1}
         />
-        {sideDoor && (
-          <>
-            <line
-              x1={doorX}
-              x2={doorX}
-              y1={doorTop}
-              y2={doorBottom}
-              stroke="var(--color-secondary)"
-              strokeWidth={4}
-            />
-            <text
-              x={doorX - 5}
-              y={doorBottom + 10}
-              textAnchor="end"
-              fontSize={10}
-              fill="var(--color-secondary)"
-            >
-              {room.door.words}
-            </text>
-          </>
-        )}
+        <line {...door.line} stroke="var(--color-secondary)" strokeWidth={4} />
+        <text {...door.label} fontSize={10} fill="var(--color-secondary)">
+          {room.door.words}
+        </text>
         <g clipPath="url(#plan-room)">
           <path d={edge(1) + edge(-1)} stroke="var(--color-accent)" strokeDasharray="3 3" fill="none" />
           <line

@@ -282,6 +282,7 @@ function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number 
     ['shoulders', tilt(n.shouldersLineDeg)],
     ['whole from', `${n.wholeFigureFromM.toFixed(1)} m`],
     ['hips', tilt(n.hipsLineDeg)],
+    ['hand : face', n.handOfFace > 0 ? n.handOfFace.toFixed(2) : 'not seen'],
   ];
   return (
     <dl className="mt-1 grid grid-cols-2 gap-x-4 border-t-2 border-base-content pt-2 text-[12.5px]">

@@ -41,8 +41,6 @@ export interface Figure {
   gaze: GazeAngles;
   /** Turn of hips, chest and face on the floor, degrees to the sitter's left of the set's front. */
   turnDeg: { hips: number; chest: number; face: number };
-  /** Tilt of the lines through hips and shoulders, degrees, left up positive. */
-  lineDeg: { hips: number; shoulders: number };
   feet: Record<Side, Foot>;
   /** What could not be done as asked, in plain words with its amount. */
   unreached: Unreached[];
@@ -136,7 +134,6 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
       chest: chestTurn(points),
       face: yawDeg(rotationOf(frames, 'head')),
     },
-    lineDeg: { hips: lineDeg(points.hips), shoulders: lineDeg(points.shoulders) },
     feet,
     unreached,
   };
@@ -146,11 +143,6 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
 function chestTurn(points: FigurePoints): number {
   const d = subtract(points.shoulders.left, points.shoulders.right);
   return degrees(Math.atan2(-d[2], d[0]));
-}
-
-function lineDeg(pair: Record<Side, Vec3>): number {
-  const d = subtract(pair.left, pair.right);
-  return degrees(Math.atan2(d[1], Math.hypot(d[0], d[2])));
 }
 
 function pointsOf(frames: Frames, body: Body): FigurePoints {

@@ -17,8 +17,6 @@ export interface Picture {
   depthM: Float32Array;
   /** Irradiance relative to the key at the face, key with its shadow plus ambient; filled on request. */
   light: Float32Array | undefined;
-  /** Share of the key that arrives, 0 to 1; filled with `light`. */
-  keyShare: Float32Array | undefined;
   raster: Raster;
 }
 
@@ -44,7 +42,7 @@ export interface PictureLight {
 
 /**
  * Takes the measuring picture: labels and depths always, light where a light is given.
- * The maps belong to `memory` and are overwritten by its next picture.
+ * The raster belongs to `memory` and is overwritten by its next picture.
  */
 export function takePicture(
   surface: BodySurface,
@@ -67,7 +65,7 @@ export function takePicture(
     label[i] = surface.triangleLabels[t]!;
     depthM[i] = 1 / raster.inverseDepth[i]!;
   }
-  const picture: Picture = { ...size, view, label, depthM, light: undefined, keyShare: undefined, raster };
+  const picture: Picture = { ...size, view, label, depthM, light: undefined, raster };
   if (light) {
     const map = shadowMapFrom(
       light.samples,
@@ -162,7 +160,6 @@ function illuminate(
 ): void {
   const { width, height, label } = picture;
   const light = new Float32Array(width * height);
-  const keyShare = new Float32Array(width * height);
   const point: Vec3 = [0, 0, 0];
   const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
@@ -172,9 +169,7 @@ function illuminate(
       normalAt(picture, surface, skinned, i, point, normal);
       const direct = keyIrradiance(samples, point, normal);
       const share = direct > 0 ? keyVisible(map, point[0], point[1], point[2]) : 0;
-      keyShare[i] = share;
       light[i] = direct * share + samples.ambient;
     }
   picture.light = light;
-  picture.keyShare = keyShare;
 }

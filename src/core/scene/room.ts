@@ -14,7 +14,7 @@ export const roomSchema = z.strictObject({
   door: z.strictObject({
     wall: z.enum(['back', 'front', 'left', 'right']),
     words: z.string().max(40),
-    /** From the wall's left end as seen from above with the camera at the bottom, metres. */
+    /** Both ends: along the back and front wall from the left, along the side walls from the back, metres. */
     fromM: z.number().min(0).max(60),
     toM: z.number().min(0).max(60),
   }),

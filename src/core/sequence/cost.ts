@@ -3,7 +3,7 @@ import type { KeyLight } from '../light';
 import type { Shot } from '../picture';
 import { differenceOf, SETTINGS, type Change } from '../pose';
 
-/** Seconds of each kind of change beside the settings' own figures (common practice, measured with a stopwatch by nobody yet). */
+/** Seconds of each kind of change beside the settings' own figures (common practice; estimates, not yet measured on sets). */
 export const CHANGE_SECONDS = {
   /** Saying goodbye to the old pose and settling the new one. */
   settle: 6,
