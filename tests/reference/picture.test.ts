@@ -12,6 +12,7 @@ import {
   type Picture,
 } from '@/core/picture';
 import { radians, type Vec3 } from '@/core/units';
+import { waistDaylight } from '@/core/picture/daylight';
 import { CAMERA, shotOf, studioOf } from '../support/people';
 import { rayPicture } from '../support/plain';
 
@@ -125,6 +126,31 @@ it.each([0.25, 0.5, 1])('a card %f m nearer than the face is enlarged by (d / (d
   ]);
   const hand = partShares(picture).get('left:hand')!;
   expect(Math.abs(hand.enlargement! / (5 / (5 - nearer)) ** 2 - 1)).toBeLessThan(0.005);
+});
+
+// Computed: the gap between two cards at the trunk's depth.
+it.each([0.04, 0.1, 0.17])('daylight of %f m beside the waist is measured to a pixel', (gap) => {
+  const picture = take([
+    [card([0, 1, 0], 0.3, 0.3), 'waist'],
+    [card([0.15 + gap + 0.04, 1, 0], 0.08, 0.5), 'left:upperArm'],
+    [card([-0.15 - 0.5 * gap - 0.04, 1, 0], 0.08, 0.5), 'right:forearm'],
+  ]);
+  const { left, right } = waistDaylight(picture);
+  const pixelCm = (100 * 2 * VIEW.tanHalfWidth * 5) / picture.width;
+  expect(Math.abs(left!.gapCm - gap * 100)).toBeLessThan(1.01 * pixelCm);
+  expect(Math.abs(right!.gapCm - gap * 50)).toBeLessThan(1.01 * pixelCm);
+  expect(left!.rows).toBe(right!.rows);
+  expect(Math.abs(left!.rows - 0.3 / (pixelCm / 100))).toBeLessThanOrEqual(2);
+});
+
+it('a hand laid at the waist takes no daylight away', () => {
+  const picture = take([
+    [card([0, 1, 0], 0.3, 0.3), 'waist'],
+    [card([0.19, 0.92, 0.01], 0.1, 0.14), 'left:hand'],
+    [card([0.26, 1.08, 0], 0.08, 0.14), 'left:forearm'],
+  ]);
+  expect(waistDaylight(picture).left!.gapCm).toBeGreaterThan(6);
+  expect(waistDaylight(picture).right).toBeUndefined();
 });
 
 it('does not compare with a face that is out of the picture', () => {
