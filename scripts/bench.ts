@@ -7,7 +7,7 @@ import { mend } from '../src/core/adapt';
 import { bodyFrom, surfaceOf } from '../src/core/body';
 import { STANDING_POSES } from '../src/core/library';
 import { createRaster, createStudio, rasterise, seeShot, type Shot } from '../src/core/picture';
-import { SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
+import { neutralPose, SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
 import { review } from '../src/core/review';
 import { changeCost, cheapestOrder } from '../src/core/sequence';
 import { DEMO_SITTER, demoTakes } from '../src/data/demo';
@@ -68,7 +68,7 @@ const walked = Array.from({ length: 60 }, (_, i) => ({
 line('full recompute in Node, lens changed', summary(walked.map((s) => milliseconds(() => recompute(s)))));
 
 const mends: number[] = [];
-for (const pose of STANDING_POSES) {
+for (const pose of [neutralPose('quiet'), ...STANDING_POSES]) {
   const shot: Shot = { pose: { ...pose, message: { ...pose.message, presence: 0 } }, camera, light };
   for (const finding of recompute(shot)) mends.push(milliseconds(() => mend(studio, shot, finding)));
 }

@@ -140,16 +140,16 @@ function skull(x: number, y: number, z: number): number {
 function lips(muzzle: number, ax: number, y: number, z: number): number {
   if (ax > 0.14) return muzzle;
   const taper = Math.max(0, 1 - (ax / 0.112) ** 2);
-  const lipZ = 0.386 - 1.5 * ax * ax - 2.2 * ax * ax * ax;
-  const cornerUp = 0.008 * (ax / 0.11) ** 2;
+  const lipZ = 0.384 - 1.5 * ax * ax - 2.2 * ax * ax * ax;
+  const cornerUp = 0.011 * (ax / 0.11) ** 2;
   const bow = 0.004 * Math.exp(-(((ax - 0.028) / 0.018) ** 2));
   const full = Math.pow(taper, 0.8);
-  const upper = Math.hypot((y - 0.2275 - cornerUp - bow) * 1.1, z - lipZ + 0.01) - 0.0205 * full;
-  const lower = Math.hypot((y - 0.1885 - cornerUp) * 1.05, z - lipZ + 0.015) - 0.0255 * full;
+  const upper = Math.hypot((y - 0.2275 - cornerUp - bow) * 1.1, z - lipZ + 0.01) - 0.019 * full;
+  const lower = Math.hypot((y - 0.1885 - cornerUp) * 1.05, z - lipZ + 0.015) - 0.0235 * full;
   let d = muzzle;
   if (taper > 0) d = smoothUnion(smoothUnion(d, upper, 0.024), lower, 0.024);
-  const line = Math.hypot(y - 0.211 - cornerUp, (z - lipZ - 0.006) * 0.5) - 0.005 * Math.sqrt(taper);
-  return smoothIntersection(d, -Math.max(line, ax - 0.106), 0.01);
+  const line = Math.hypot(y - 0.211 - cornerUp, (z - lipZ - 0.006) * 0.5) - 0.0062 * Math.sqrt(taper);
+  return smoothIntersection(d, -Math.max(line, ax - 0.106), 0.016);
 }
 
 /** Ear: a shallow bowl with a rim and a lobe, set close to the head. */

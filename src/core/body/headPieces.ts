@@ -35,7 +35,7 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
   const weigh = weighing(lengths, fields);
   const skin = profile.tones.skin;
   const hairTone = profile.tones.hair;
-  const lip: Rgb = mix(skin, [skin[0] * 0.78, skin[1] * 0.45, skin[2] * 0.45], 0.8);
+  const lip: Rgb = mix(skin, [skin[0] * 0.82, skin[1] * 0.56, skin[2] * 0.56], 0.8);
   const blush: Rgb = [skin[0] * 0.98, skin[1] * 0.82, skin[2] * 0.8];
   return {
     mesh: surfaceNets(field, xs, ys, zs),
@@ -63,7 +63,7 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
         const taper = Math.max(0, 1 - (x / 0.112) ** 2);
         const above = (0.017 + 0.004 * Math.exp(-(((x - 0.028) / 0.02) ** 2))) * taper + 0.0008;
         const below = 0.031 * taper + 0.0008;
-        const dy = y - 0.211 - 0.008 * (x / 0.11) ** 2;
+        const dy = y - 0.211 - 0.011 * (x / 0.11) ** 2;
         const inside = dy > 0 ? 1 - dy / above : 1 + dy / below;
         if (x < 0.115)
           colour = mix(colour, lip, smoothstep(-0.35, 0.35, inside) * smoothstep(0.112, 0.085, x));
