@@ -2,12 +2,15 @@ import { expose, transfer } from 'comlink';
 import { mend, type MendResult } from '@/core/adapt';
 import {
   bodyFrom,
+  girthsOf,
   PARTS,
   surfaceOf,
   type Body,
   type BodyProfile,
   type BodySurface,
   type Detail,
+  type GirthName,
+  type Misfit,
 } from '@/core/body';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
 import type { Figure } from '@/core/figure';
@@ -116,6 +119,12 @@ const api = {
     const { body, studio } = studioFor(profile);
     const surface = detail === 'measured' ? structuredClone(studio.surface) : surfaceOf(body, detail);
     return transfer(surface, buffersOf(surface));
+  },
+
+  /** The body's girths, and the measures that contradict each other. */
+  measures(profile: BodyProfile): { girthsM: Record<GirthName, number>; misfits: Misfit[] } {
+    const body = bodyFrom(profile);
+    return { girthsM: girthsOf(body.fields, body.lengths), misfits: body.misfits };
   },
 
   /** Full recompute of a shot. Throws what the core throws: a sentence with field, value and range. */

@@ -122,6 +122,36 @@ describe('bad input', () => {
     expect(await sitter()).toEqual(before);
   });
 
+  it('a girth is refused in the centimetres in which it was typed', async () => {
+    await gilvo.open('/');
+    const before = await sitter();
+    await (await gilvo.one('input[name="girth-waist"]')).sendKeys('400');
+    await gilvo.press('Keep measures');
+    expect(await gilvo.text('form [role="alert"]')).toBe('waist 400: give 30 to 250 cm');
+    expect(await sitter()).toEqual(before);
+  });
+
+  it('girths that contradict the mass are kept and told, with both numbers', async () => {
+    await gilvo.open('/');
+    await gilvo.until(
+      'Number(document.querySelector(\'input[name="girth-waist"]\').placeholder) > 50',
+      'the modelled girth is not shown',
+    );
+    await (await gilvo.one('input[name="girth-waist"]')).sendKeys('150');
+    await (await gilvo.one('input[name="girth-hip"]')).sendKeys('160,5');
+    await gilvo.press('Keep measures');
+    const told = await gilvo.text('[data-testid="misfits"]');
+    expect(told).toMatch(/waist 150 cm asked, \d+ cm reached/);
+    expect((await sitter()).profile.girthsM).toEqual({ waist: 1.5, hip: 1.605 });
+    for (const name of ['waist', 'hip']) await (await gilvo.one(`input[name="girth-${name}"]`)).clear();
+    await gilvo.press('Keep measures');
+    await gilvo.driver.wait(
+      async () => (await sitter()).profile.girthsM === undefined,
+      5_000,
+      'the girths were not given up',
+    );
+  });
+
   it('right measures are kept', async () => {
     await gilvo.open('/');
     const field = await gilvo.one('input[name="massKg"]');

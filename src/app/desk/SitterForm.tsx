@@ -1,7 +1,18 @@
 'use client';
 
-import { useState, type FormEvent } from 'react';
-import { bodyProfileSchema, BUILDS, HAIR_SHAPES, type BodyProfile, type Build } from '@/core/body';
+import { useEffect, useState, type FormEvent } from 'react';
+import {
+  bodyProfileSchema,
+  BUILDS,
+  GIRTH_NAMES,
+  GIRTH_RANGES,
+  HAIR_SHAPES,
+  type BodyProfile,
+  type Build,
+  type GirthName,
+  type Misfit,
+} from '@/core/body';
+import { studio } from '@/workers/studioClient';
 
 const BUILD_WORDS: Record<Build, string> = {
   even: 'even',
@@ -15,6 +26,11 @@ const HAIR_WORDS: Record<(typeof HAIR_SHAPES)[number], string> = {
   tiedBack: 'tied back',
   none: 'none',
 };
+
+interface Measures {
+  girthsM: Record<GirthName, number>;
+  misfits: Misfit[];
+}
 
 interface Field {
   name: 'statureM' | 'massKg' | 'ageYears';
@@ -32,6 +48,57 @@ function rangeOf(name: Field['name']): string {
   return `${schema.minValue} to ${schema.maxValue}`;
 }
 
+/** Number of a form's field; NaN where there is none. */
+function numberIn(form: FormData, name: string): number {
+  const text = String(form.get(name)).trim().replace(',', '.');
+  return text === '' ? NaN : Number(text);
+}
+
+const girthField = (name: GirthName) => `girth-${name}`;
+
+/** What is wrong with a field, in the units in which it was typed. */
+function problemOf(
+  path: readonly PropertyKey[],
+  message: string,
+  form: FormData,
+): [name: string, words: string] {
+  const [first, second] = path;
+  if (first === 'girthsM' && second !== undefined) {
+    const { words, min, max } = GIRTH_RANGES[second as GirthName];
+    const name = girthField(second as GirthName);
+    return [name, `${words} ${String(form.get(name))}: give ${min * 100} to ${max * 100} cm`];
+  }
+  const name = String(first);
+  const field = FIELDS.find((f) => f.name === name);
+  return [
+    name,
+    field
+      ? `${field.label} ${String(form.get(name)) || 'empty'}: give ${rangeOf(field.name)} ${field.unit}`
+      : `${name}: ${message}`,
+  ];
+}
+
+function misfitWords({ what, asked, got }: Misfit): string {
+  return what === 'mass'
+    ? `mass ${asked} kg asked, ${got.toFixed(1)} kg reached`
+    : `${GIRTH_RANGES[what].words} ${(asked * 100).toFixed(0)} cm asked, ${(got * 100).toFixed(0)} cm reached`;
+}
+
+/** The modelled girths of a profile, and what contradicts what; null until they are computed. */
+function useMeasures(profile: BodyProfile): Measures | null {
+  const [measures, setMeasures] = useState<Measures | null>(null);
+  useEffect(() => {
+    let stale = false;
+    void studio('backstage')
+      .measures(profile)
+      .then((m) => !stale && setMeasures(m));
+    return () => {
+      stale = true;
+    };
+  }, [profile]);
+  return measures;
+}
+
 /** The sitter's measures. Nothing is kept until every field is right. */
 export function SitterForm({
   profile,
@@ -42,38 +109,27 @@ export function SitterForm({
 }) {
   const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
   const [saved, setSaved] = useState(false);
+  const measures = useMeasures(profile);
 
   function submit(event: FormEvent<HTMLFormElement>) {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
-    const number = (name: string) => {
-      const text = String(form.get(name)).trim().replace(',', '.');
-      return text === '' ? NaN : Number(text);
-    };
+    const girthsM: BodyProfile['girthsM'] = {};
+    for (const name of GIRTH_NAMES)
+      if (String(form.get(girthField(name))).trim() !== '')
+        girthsM[name] = Math.round(numberIn(form, girthField(name)) * 10) / 1000;
     const result = bodyProfileSchema.safeParse({
       ...profile,
-      statureM: number('statureM'),
-      massKg: number('massKg'),
-      ageYears: number('ageYears'),
+      statureM: numberIn(form, 'statureM'),
+      massKg: numberIn(form, 'massKg'),
+      ageYears: numberIn(form, 'ageYears'),
       build: form.get('build'),
       hair: form.get('hair'),
+      girthsM: Object.keys(girthsM).length > 0 ? girthsM : undefined,
     });
     if (!result.success) {
       setSaved(false);
-      setErrors(
-        Object.fromEntries(
-          result.error.issues.map((issue) => {
-            const name = String(issue.path[0]);
-            const field = FIELDS.find((f) => f.name === name);
-            return [
-              name,
-              field
-                ? `${field.label} ${String(form.get(name)) || 'empty'}: give ${rangeOf(field.name)} ${field.unit}`
-                : `${name}: ${issue.message}`,
-            ];
-          }),
-        ),
-      );
+      setErrors(Object.fromEntries(result.error.issues.map((i) => problemOf(i.path, i.message, form))));
       return;
     }
     setErrors({});
@@ -135,6 +191,36 @@ export function SitterForm({
           ))}
         </select>
       </label>
+      <fieldset className="col-span-3">
+        <legend className="quiet text-xs">
+          With the tape, cm. What is left empty follows from the rest; its figure is shown.
+        </legend>
+        <div className="mt-1 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-5">
+          {GIRTH_NAMES.map((name) => (
+            <label key={name} className="block">
+              <span className="quiet block text-xs first-letter:uppercase">{GIRTH_RANGES[name].words}</span>
+              <input
+                name={girthField(name)}
+                defaultValue={profile.girthsM?.[name] ? +(profile.girthsM[name] * 100).toFixed(1) : ''}
+                placeholder={measures ? (measures.girthsM[name] * 100).toFixed(0) : ''}
+                inputMode="decimal"
+                aria-invalid={errors[girthField(name)] ? true : undefined}
+                className="h-8 w-full border border-base-300 bg-base-100 px-2 font-bold placeholder:font-normal placeholder:text-base-content/75"
+              />
+              {errors[girthField(name)] && (
+                <span role="alert" className="text-error block text-xs">
+                  {errors[girthField(name)]}
+                </span>
+              )}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      {measures && measures.misfits.length > 0 && (
+        <p role="status" className="text-error col-span-3 text-sm" data-testid="misfits">
+          These measures contradict each other: {measures.misfits.map(misfitWords).join('; ')}.
+        </p>
+      )}
       <div className="col-span-3 flex items-center gap-3">
         <button type="submit" className="act">
           Keep measures

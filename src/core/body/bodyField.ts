@@ -71,7 +71,7 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
   const bustDepth = (14 + 21 * c + 0.8 * chestSoft) * unit;
 
   const seat = trunkLoft.ring(0.515 * S);
-  const seatR = (40 + 5 * c + 3 * hipSoft) * unit;
+  const seatR = (40 + 5 * c + 3 * hipSoft) * (flesh.girthFactors.hip ?? 1) * unit;
   const seatX = (40 + 2 * hipSoft) * unit;
   const seatZ = seat.centreW - seat.back + (24 - 5 * c) * unit;
 

@@ -1,5 +1,5 @@
 import type { Ring } from './distance';
-import type { Build } from './profile';
+import type { Build, GirthName } from './profile';
 
 /** Regions whose soft tissue a build scales together. */
 type Region = 'neck' | 'chest' | 'belly' | 'hip' | 'thigh' | 'calf' | 'upperArm' | 'forearm' | 'bone';
@@ -124,6 +124,32 @@ const LEG: readonly Section[] = [
   [508, 0, 16, 16, 14, 17, 0.5, 0.5, 0.5, 2, 'bone', -0.05],
 ];
 
+type Chain = 'trunk' | 'neck' | 'arm' | 'leg';
+
+/** A place along a chain, thousandths of stature, and how far along the body a girth taken there reaches. */
+interface GirthPlace {
+  chain: Chain;
+  at: number;
+  reach: number;
+}
+
+/** Where each girth is taken. */
+export const GIRTH_PLACES: Record<GirthName, GirthPlace> = {
+  neck: { chain: 'neck', at: 852, reach: 40 },
+  chest: { chain: 'trunk', at: 728, reach: 45 },
+  waist: { chain: 'trunk', at: 622, reach: 34 },
+  hip: { chain: 'trunk', at: 512, reach: 42 },
+  upperArm: { chain: 'arm', at: 80, reach: 52 },
+  forearm: { chain: 'arm', at: 218, reach: 44 },
+  thigh: { chain: 'leg', at: 80, reach: 70 },
+  knee: { chain: 'leg', at: 246, reach: 30 },
+  calf: { chain: 'leg', at: 330, reach: 46 },
+  ankle: { chain: 'leg', at: 452, reach: 30 },
+};
+
+/** The hips are as wide as the tops of the thighs make them. */
+const TOP_OF_THIGH: GirthPlace = { chain: 'leg', at: 0, reach: 52 };
+
 export interface BodyRings {
   trunk: Ring[];
   neck: Ring[];
@@ -138,20 +164,38 @@ export interface Flesh {
   contourShare: number;
   /** Soft tissue against the average of a lean adult; about 1 at a body mass index of 23, negative when very slight. */
   softScale: number;
+  /** Factor on the cross-sections round the place of a girth that was taken with a tape; 1 where absent. */
+  girthFactors: Partial<Record<GirthName, number>>;
+}
+
+/** Factor on a cross-section from the girths that were taken near it. */
+function girthFactor({ girthFactors }: Flesh, chain: Chain, at: number): number {
+  let sum = 0;
+  let weights = 0;
+  for (const [name, factor] of Object.entries(girthFactors) as [GirthName, number][]) {
+    const place = name === 'hip' && chain === 'leg' ? TOP_OF_THIGH : GIRTH_PLACES[name];
+    if (place.chain !== chain) continue;
+    const weight = Math.exp(-(((at - place.at) / place.reach) ** 2));
+    sum += weight * (factor - 1);
+    weights += weight;
+  }
+  return 1 + sum / Math.max(1, weights);
 }
 
 /** Smallest half-axis as a share of the lean one: skin over bone. */
 const BONE_SHARE = 0.72;
 
-function ringsFrom(sections: readonly Section[], flesh: Flesh, startM: number): Ring[] {
+function ringsFrom(sections: readonly Section[], flesh: Flesh, chain: Chain): Ring[] {
   const unit = flesh.statureM / 1000;
   return sections.map((s) => {
     const [at, centreW, outer, inner, front, back, softSide, softFront, softBack, power, region, contour] = s;
     const soft = flesh.softScale * BUILD_FACTORS[flesh.build][region];
     const widen = 1 + contour * flesh.contourShare;
-    const half = (lean: number, add: number) => Math.max(lean * widen + add * soft, lean * BONE_SHARE) * unit;
+    const taped = girthFactor(flesh, chain, at);
+    const half = (lean: number, add: number) =>
+      Math.max(lean * widen + add * soft, lean * BONE_SHARE) * taped * unit;
     return {
-      at: startM + at * unit,
+      at: at * unit,
       centreU: 0,
       centreW: centreW * unit,
       outer: half(outer, softSide),
@@ -166,10 +210,10 @@ function ringsFrom(sections: readonly Section[], flesh: Flesh, startM: number): 
 /** Cross-sections of trunk and neck (by height), arm and leg (along the limb), metres. */
 export function bodyRings(flesh: Flesh): BodyRings {
   return {
-    trunk: ringsFrom(TRUNK, flesh, 0),
-    neck: ringsFrom(NECK, flesh, 0),
-    arm: ringsFrom(ARM, flesh, 0),
-    leg: ringsFrom(LEG, flesh, 0),
+    trunk: ringsFrom(TRUNK, flesh, 'trunk'),
+    neck: ringsFrom(NECK, flesh, 'neck'),
+    arm: ringsFrom(ARM, flesh, 'arm'),
+    leg: ringsFrom(LEG, flesh, 'leg'),
   };
 }
 

@@ -1,5 +1,15 @@
-export { bodyFrom, surfaceOf, type Body } from './bodyFrom';
-export { BUILDS, bodyProfileSchema, HAIR_SHAPES, type BodyProfile, type Build } from './profile';
+export { bodyFrom, surfaceOf, type Body, type Misfit } from './bodyFrom';
+export {
+  BUILDS,
+  bodyProfileSchema,
+  GIRTH_NAMES,
+  GIRTH_RANGES,
+  HAIR_SHAPES,
+  type BodyProfile,
+  type Build,
+  type GirthName,
+} from './profile';
+export { girthsOf } from './tape';
 export { BIND_ARM_DEG, BIND_LEG_DEG, type Lengths } from './proportions';
 export { PARTS, partIndex, type PartName } from './parts';
 export {

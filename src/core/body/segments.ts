@@ -1,11 +1,13 @@
-import { SIDES, type Vec3 } from '../units';
+import { clamp, SIDES, type Vec3 } from '../units';
 import { armPlace, bodyFields, legPlace, type BodyFields } from './bodyField';
 import type { Flesh } from './girths';
 import { handField } from './handField';
 import { headShape } from './headField';
+import type { GirthName } from './profile';
 import type { Lengths } from './proportions';
 import { shoeField } from './shoeField';
 import { handToBind, headToBind, jointIndex, JOINTS, TRUNK_HEIGHTS, type JointName } from './skeleton';
+import { girthM } from './tape';
 
 /** Mean density of a clothed adult with air in the lungs, kg per cubic metre (textbook range 985 to 1070). */
 export const BODY_DENSITY_KG_PER_M3 = 1010;
@@ -142,13 +144,13 @@ export interface FleshFit {
  * Scales soft tissue until volume times density equals the mass (safeguarded secant, stops at 0.1 %).
  * Where skin over bone is reached first, the closest body is returned: compare `masses.totalKg` with the mass asked.
  */
-export function fitFlesh(
+function fitMass(
   lengths: Lengths,
   massKg: number,
   shape: Omit<Flesh, 'softScale' | 'statureM'>,
+  ends: SegmentVolumes,
 ): FleshFit {
   const target = massKg / BODY_DENSITY_KG_PER_M3;
-  const ends = extremities(lengths);
   const at = (softScale: number) => {
     const flesh: Flesh = { ...shape, statureM: lengths.statureM, softScale };
     const fields = bodyFields(lengths, flesh);
@@ -171,6 +173,43 @@ export function fitFlesh(
     current = at(next);
   }
   return { flesh: current.flesh, fields: current.fields, masses: massesOf(ends, current.volumes) };
+}
+
+/** Rounds of fitting the mass and then the taped girths; three settle them to a few tenths of a per cent. */
+const TAPE_ROUNDS = 5;
+const TAPE_TOLERANCE = 0.004;
+/** Cross-sections are drawn in or let out by no more than this. */
+const TAPE_FACTORS = { least: 0.55, most: 1.9 };
+
+/**
+ * Fits soft tissue to the mass, and cross-sections to the girths that were taken with a tape. Taped girths win: the
+ * rest of the body takes up the mass that remains. Where both cannot be had the closest body is returned; compare
+ * its girths and mass with those asked.
+ */
+export function fitFlesh(
+  lengths: Lengths,
+  massKg: number,
+  shape: Pick<Flesh, 'build' | 'contourShare'>,
+  girthsM: Partial<Record<GirthName, number>>,
+): FleshFit {
+  const ends = extremities(lengths);
+  const taped = Object.entries(girthsM).filter(
+    (entry): entry is [GirthName, number] => entry[1] !== undefined,
+  );
+  const girthFactors: Partial<Record<GirthName, number>> = {};
+  let fit = fitMass(lengths, massKg, { ...shape, girthFactors }, ends);
+  for (let round = 0; round < TAPE_ROUNDS && taped.length > 0; round++) {
+    let worst = 0;
+    for (const [name, wanted] of taped) {
+      const ratio = wanted / girthM(fit.fields, lengths, name);
+      worst = Math.max(worst, Math.abs(ratio - 1));
+      const factor = (girthFactors[name] ?? 1) * ratio;
+      girthFactors[name] = clamp(factor, TAPE_FACTORS.least, TAPE_FACTORS.most);
+    }
+    if (worst < TAPE_TOLERANCE) break;
+    fit = fitMass(lengths, massKg, { ...shape, girthFactors: { ...girthFactors } }, ends);
+  }
+  return fit;
 }
 
 function massesOf(...pieces: SegmentVolumes[]): SegmentMasses {

@@ -1,0 +1,62 @@
+import { polygonHull, polygonLength } from 'd3-polygon';
+import type { BodyFields } from './bodyField';
+import { GIRTH_PLACES } from './girths';
+import { GIRTH_NAMES, type GirthName } from './profile';
+import type { Lengths } from './proportions';
+
+const AROUND = 72;
+/** Farther than this from the axis no body reaches, metres. */
+const FARTHEST_M = 0.9;
+
+/** First crossing of a field's surface from the axis outwards, metres. */
+function radiusAt(distance: (u: number, w: number) => number, azimuth: number): number {
+  const [sin, cos] = [Math.sin(azimuth), Math.cos(azimuth)];
+  let inside = 0;
+  let outside = 0.01;
+  while (outside < FARTHEST_M && distance(sin * outside, cos * outside) < 0) {
+    inside = outside;
+    outside += 0.01;
+  }
+  for (let i = 0; i < 20; i++) {
+    const middle = (inside + outside) / 2;
+    if (distance(sin * middle, cos * middle) < 0) inside = middle;
+    else outside = middle;
+  }
+  return outside;
+}
+
+/** Cross-section of the naked body in which a girth is taken. */
+function sectionOf(fields: BodyFields, lengths: Lengths, name: GirthName): (u: number, w: number) => number {
+  const { chain, at } = GIRTH_PLACES[name];
+  const place = (at / 1000) * lengths.statureM;
+  switch (chain) {
+    case 'trunk':
+      // at the hips the legs belong to it; higher up the arms do not
+      return name === 'hip' ? (u, w) => fields.whole(u, place, w) : (u, w) => fields.trunk(u, place, w);
+    case 'neck':
+      return (u, w) => fields.neck(u, place, w);
+    case 'arm':
+      return (u, w) => fields.armLoft.distance(place, u, w);
+    case 'leg':
+      return (u, w) => fields.legLoft.distance(place, u, w);
+  }
+}
+
+/** A girth as a tape takes it: the length of the convex line round the cross-section, metres. */
+export function girthM(fields: BodyFields, lengths: Lengths, name: GirthName): number {
+  const section = sectionOf(fields, lengths, name);
+  const outline = Array.from({ length: AROUND }, (_, i): [number, number] => {
+    const azimuth = (2 * Math.PI * i) / AROUND;
+    const r = radiusAt(section, azimuth);
+    return [Math.sin(azimuth) * r, Math.cos(azimuth) * r];
+  });
+  return polygonLength(polygonHull(outline)!);
+}
+
+/** All girths of a body, metres. */
+export function girthsOf(fields: BodyFields, lengths: Lengths): Record<GirthName, number> {
+  return Object.fromEntries(GIRTH_NAMES.map((name) => [name, girthM(fields, lengths, name)])) as Record<
+    GirthName,
+    number
+  >;
+}
