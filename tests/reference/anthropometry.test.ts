@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { bodyFrom, jointIndex, massShare, type Body, type JointName } from '@/core/body';
 import { handField } from '@/core/body/handField';
 import { headShape } from '@/core/body/headField';
+import { headsInStature, lengthsOf } from '@/core/body/proportions';
 import { shoeField } from '@/core/body/shoeField';
 import { gridLines, surfaceNets } from '@/core/body/surfaceNets';
 import { bodyOf, PROFILES, profileOf, type PersonName } from '../support/people';
@@ -33,6 +34,33 @@ describe.each(NAMES)('segment lengths of the %s body', (name) => {
     expect(Math.abs(height('left:shank') - 0.285)).toBeLessThan(0.003);
     expect(Math.abs(height('left:foot') - 0.039)).toBeLessThan(0.003);
     expect(Math.abs(height('left:eye') - 0.936)).toBeLessThan(0.003);
+  });
+});
+
+// Heads in a stature: newborn about 4, six years about 6, adult about 7.5; from memory, as the growth curves show.
+describe('head against stature', () => {
+  it.each([
+    [0, 4, 0.1],
+    [6, 6, 0.1],
+    [18, 7.5, 0.25],
+    [40, 7.5, 0.25],
+  ])('at %i years about %f heads', (ageYears, heads, tolerance) => {
+    expect(Math.abs(headsInStature(ageYears) - heads)).toBeLessThan(tolerance);
+  });
+
+  it('grows with every year, without a step', () => {
+    for (let age = 0.25; age < 20; age += 0.25) {
+      const more = headsInStature(age) - headsInStature(age - 0.25);
+      expect(more).toBeGreaterThanOrEqual(0);
+      expect(more).toBeLessThan(0.15);
+    }
+  });
+
+  it('a child’s limbs are shorter against the stature than an adult’s', () => {
+    const hip = (ageYears: number, statureM: number) =>
+      lengthsOf(statureM, ageYears, 0).hipHeightM / statureM;
+    expect(hip(6, 1.16)).toBeLessThan(hip(30, 1.75) - 0.015);
+    expect(hip(30, 1.75)).toBeCloseTo(0.53, 3);
   });
 });
 
@@ -80,7 +108,7 @@ it('skin of the undressed body agrees with Du Bois within 10 %', () => {
   const body = bodyOf('average');
   const { lengths, fields } = body;
   const [S, H, h] = [lengths.statureM, lengths.headHeightM, lengths.handM];
-  const head = headShape(0, 'none').skin;
+  const head = headShape({ softness: 0, youth: 0, hair: 'none' }).skin;
   const hand = handField();
   const shoe = shoeField(lengths);
   const wrist = body.skeleton.bind[jointIndex('left:hand')]!;

@@ -50,7 +50,7 @@ export interface BodyFields {
 
 /** Builds the fields of one body from its cross-sections. */
 export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const rings = bodyRings(flesh);
   const trunkLoft = loft(rings.trunk);
   const neckLoft = loft(rings.neck);

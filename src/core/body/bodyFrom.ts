@@ -51,7 +51,7 @@ function misfitsOf(profile: BodyProfile, lengths: Lengths, fit: FleshFit): Misfi
  */
 export function bodyFrom(profile: BodyProfile): Body {
   const checked = bodyProfileSchema.parse(profile);
-  const lengths = lengthsOf(checked.statureM, checked.contourShare);
+  const lengths = lengthsOf(checked.statureM, checked.ageYears, checked.contourShare);
   const { build, contourShare } = checked;
   const fit = fitFlesh(lengths, checked.massKg, { build, contourShare }, checked.girthsM ?? {});
   const misfits = misfitsOf(checked, lengths, fit);

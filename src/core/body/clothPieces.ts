@@ -19,7 +19,7 @@ const COLLAR_RADIUS_M = 0.0066;
 
 /** The shirt as one field: what hangs over trunk, shoulders and the upper part of the legs. */
 function shirtField(lengths: Lengths, fields: BodyFields): Field {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   return (x, y, z) => {
     const ax = Math.abs(x);
     let d = fields.trunk(x, y, z);
@@ -47,7 +47,7 @@ function trunkPart(S: number, y: number): PartName {
 
 /** Trunk of the shirt, open at the neck. */
 export function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const shirt = shirtField(lengths, fields);
   const field: Field = (x, y, z) => {
     let d = smoothIntersection(shirt(x, y, z), HEM_HEIGHT * S - y, 0.006);
@@ -62,6 +62,8 @@ export function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFie
       const [rx, ry, rz] = OPENING.radii;
       const opening = ellipsoid(x - cx * S, y - cy * S, z - cz * S, rx * S, ry * S, rz * S);
       d = smoothIntersection(d, -opening, 0.004);
+      // a full neck would carry the shirt up past the collar
+      d = smoothIntersection(d, y - 0.862 * S, 0.004);
     }
     return d;
   };
@@ -99,7 +101,7 @@ export function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFie
 
 /** A rib round the neck opening: a tube along the curve where the opening meets the shirt. */
 export function collarPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const shirt = shirtField(lengths, fields);
   const [cx, cy, cz] = OPENING.centre;
   const [rx, ry, rz] = OPENING.radii;
@@ -164,7 +166,7 @@ export function collarPiece(profile: BodyProfile, lengths: Lengths, fields: Body
 
 /** Short sleeve, meshed along the arm so that its hem is cut cleanly. */
 export function sleevePiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const shirt = shirtField(lengths, fields);
   const start = 0.04 * S;
   const end = SLEEVE_END * S;
@@ -193,7 +195,7 @@ export function sleevePiece(profile: BodyProfile, lengths: Lengths, fields: Body
 
 /** Trousers, from under the shirt to the shoes. */
 export function trousersPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const hem = 0.043 * S;
   const knee = lengths.thighM;
   const field: Field = (x, y, z) => {

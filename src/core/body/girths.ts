@@ -159,7 +159,8 @@ export interface BodyRings {
 
 /** What makes one sitter's cross-sections differ from another's. */
 export interface Flesh {
-  statureM: number;
+  /** Scale of the body below the chin, see `Lengths.frameM`. */
+  frameM: number;
   build: Build;
   contourShare: number;
   /** Soft tissue against the average of a lean adult; about 1 at a body mass index of 23, negative when very slight. */
@@ -186,7 +187,7 @@ function girthFactor({ girthFactors }: Flesh, chain: Chain, at: number): number 
 const BONE_SHARE = 0.72;
 
 function ringsFrom(sections: readonly Section[], flesh: Flesh, chain: Chain): Ring[] {
-  const unit = flesh.statureM / 1000;
+  const unit = flesh.frameM / 1000;
   return sections.map((s) => {
     const [at, centreW, outer, inner, front, back, softSide, softFront, softBack, power, region, contour] = s;
     const soft = flesh.softScale * BUILD_FACTORS[flesh.build][region];

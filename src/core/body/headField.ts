@@ -39,12 +39,26 @@ export function lidEdges(xInEye: number): { upper: number; lower: number } {
   return { upper: slant + 0.0196 * arch * (1 + 0.16 * (t - 0.5)), lower: slant - 0.0145 * arch };
 }
 
-/** Builds the head. `softness` 0 gives a firm jaw and brow, 1 a soft one. */
-export function headShape(softness: number, hairShape: HairShape): HeadShape {
-  const soft = softness;
+/** What makes one head differ from another. */
+export interface HeadCharacter {
+  /** 0 gives a firm jaw and brow, 1 a soft one. */
+  softness: number;
+  /** 1 for a small child, 0 from sixteen years on: small nose and jaw, full cheeks. */
+  youth: number;
+  hair: HairShape;
+}
+
+/** The character of a sitter's head. */
+export function headCharacter(profile: BodyProfile): HeadCharacter {
+  const youth = 1 - smoothstep(4, 16, profile.ageYears);
+  return { softness: profile.contourShare + (1 - profile.contourShare) * youth, youth, hair: profile.hair };
+}
+
+/** Builds the head. */
+export function headShape({ softness: soft, youth, hair: hairShape }: HeadCharacter): HeadShape {
   const jawHalf = 0.206 - 0.03 * soft;
   const face = loft([
-    ring(0.012, 0.088 - 0.022 * soft, 0.075, 0.12, 0.27, 2),
+    ring(0.012, 0.088 - 0.022 * soft, 0.075, 0.12, 0.27 - 0.02 * youth, 2),
     ring(0.06, 0.143 - 0.034 * soft, 0.115, 0.2, 0.255, 2.1),
     ring(0.14, 0.182 - 0.03 * soft, 0.185, 0.26, 0.18, 2.15),
     ring(0.22, 0.218 - 0.022 * soft, 0.24, 0.26, 0.125, 2.2),
@@ -71,7 +85,18 @@ export function headShape(softness: number, hairShape: HairShape): HeadShape {
     );
     d = smoothUnion(d, ellipsoid(x, y - 0.055, z - 0.315, 0.072 - 0.016 * soft, 0.052, 0.056), 0.075);
     d = smoothUnion(d, ellipsoid(ax - 0.165, y - 0.388, z - 0.228, 0.092, 0.075, 0.1), 0.09);
-    d = smoothUnion(d, ellipsoid(ax - 0.128 + 0.014 * soft, y - 0.255, z - 0.225, 0.1, 0.12, 0.1), 0.1);
+    d = smoothUnion(
+      d,
+      ellipsoid(
+        ax - 0.128 + 0.014 * soft,
+        y - 0.255,
+        z - 0.225 - 0.012 * youth,
+        0.1 + 0.016 * youth,
+        0.12,
+        0.1,
+      ),
+      0.1,
+    );
     d = smoothUnion(d, ellipsoid(ax - 0.075, y - 0.36, z - 0.282, 0.085, 0.1, 0.068), 0.07);
     // brow, and the hollow of the eye below it
     d = smoothUnion(
@@ -86,11 +111,24 @@ export function headShape(softness: number, hairShape: HairShape): HeadShape {
         0.06,
       );
     if (z > 0.14 && ax < 0.24 && y > 0.2 && y < 0.7) {
+      const back = 0.02 * youth;
       const bridge = Math.min(
-        roundedCone(x, y, z, [0, 0.555, 0.352], [0, 0.47, 0.392], 0.024, 0.024),
-        roundedCone(x, y, z, [0, 0.47, 0.392], [0, 0.375, 0.442], 0.024, 0.034),
+        roundedCone(x, y, z, [0, 0.555, 0.352 - back], [0, 0.47, 0.392 - 1.4 * back], 0.024, 0.024),
+        roundedCone(
+          x,
+          y,
+          z,
+          [0, 0.47, 0.392 - 1.4 * back],
+          [0, 0.375 + 0.4 * back, 0.442 - 1.8 * back],
+          0.024,
+          0.034,
+        ),
       );
-      let nose = smoothUnion(bridge, ellipsoid(x, y - 0.366, z - 0.446, 0.039, 0.034, 0.038), 0.03);
+      let nose = smoothUnion(
+        bridge,
+        ellipsoid(x, y - 0.366 - 0.4 * back, z - 0.446 + 1.8 * back, 0.039, 0.034, 0.038),
+        0.03,
+      );
       nose = smoothUnion(
         nose,
         roundedCone(ax, y, z, [0.018, 0.5, 0.35], [0.042, 0.37, 0.385], 0.026, 0.034),

@@ -1,7 +1,7 @@
 import { radians, smoothstep } from '../units';
 import type { BodyFields } from './bodyField';
 import { smoothIntersection, smoothUnion, type Field } from './distance';
-import { aboveHairline, headShape, lidEdges } from './headField';
+import { aboveHairline, headCharacter, headShape, lidEdges } from './headField';
 import type { PartName } from './parts';
 import { mix, same, type Piece, type Rgb } from './piece';
 import type { BodyProfile } from './profile';
@@ -12,26 +12,28 @@ import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets'
 
 /** Face, skull, ears and neck, down into the collar. */
 export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const H = lengths.headHeightM;
-  const shape = headShape(profile.contourShare, profile.hair);
-  const originY = S - H;
+  const shape = headShape(headCharacter(profile));
+  const originY = lengths.chinHeightM;
   const originZ = HEAD_FORWARD_SHARE * S;
+  /** Half the width of the piece: the neck down into the collar, and the whole head. */
+  const halfM = Math.max(0.07 * S, 0.42 * H);
   const head: Field = (x, y, z) => shape.skin(x / H, (y - originY) / H, (z - originZ) / H) * H;
   const field: Field = (x, y, z) => {
     let d = y < originY + 0.5 * H ? fields.neck(x, y, z) : 1;
     if (y < 0.9 * S) d = smoothUnion(d, fields.trunk(x, y, z), 0.03);
     if (y > 0.82 * S) d = smoothUnion(d, head(x, y, z), 0.028);
     d = smoothIntersection(d, 0.8 * S - y, 0.004);
-    return smoothIntersection(d, Math.abs(x) - 0.07 * S, 0.004);
+    return smoothIntersection(d, Math.abs(x) - halfM, 0.004);
   };
   const fine = 0.0029 * k;
-  const faceHalf = 0.045 * S;
-  const xs = mirroredLines(0.085 * S, (x) => (x < faceHalf ? fine : fine * 2));
-  const ys = gridLines(0.793 * S, 1.012 * S, (y) =>
+  const faceHalf = 0.35 * H;
+  const xs = mirroredLines(halfM + 0.012, (x) => (x < faceHalf ? fine : fine * 2));
+  const ys = gridLines(0.793 * S, originY + 1.07 * H, (y) =>
     y > originY - 0.002 * S && y < originY + 0.64 * H ? fine : fine * 2.6,
   );
-  const zs = gridLines(-0.085 * S, 0.088 * S, (z) => (z > 0.03 * S ? fine : fine * 2.4));
+  const zs = gridLines(-0.65 * H, 0.68 * H, (z) => (z > 0.23 * H ? fine : fine * 2.4));
   const weigh = weighing(lengths, fields);
   const skin = profile.tones.skin;
   const hairTone = profile.tones.hair;
@@ -165,7 +167,7 @@ export function eyePieces(lengths: Lengths, rings: number, around: number): Piec
 /** Hair as a shell over the skull; none for a bald head. */
 export function hairPieces(profile: BodyProfile, lengths: Lengths, k: number): Piece[] {
   const H = lengths.headHeightM;
-  const hair = headShape(profile.contourShare, profile.hair).hair;
+  const hair = headShape(headCharacter(profile)).hair;
   if (!hair) return [];
   const cell = (0.006 * k) / H;
   const mesh = surfaceNets(

@@ -12,7 +12,7 @@ import { weighing } from './skinWeights';
 import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets';
 
 function armPart(lengths: Lengths, side: Side, along: number): PartName {
-  const margin = 0.032 * lengths.statureM;
+  const margin = 0.032 * lengths.frameM;
   if (along < lengths.upperArmM - margin) return `${side}:upperArm`;
   return along < lengths.upperArmM + margin ? `${side}:elbow` : `${side}:forearm`;
 }
@@ -42,7 +42,7 @@ export function meshAlongArm(field: Field, startM: number, endM: number, halfM: 
 
 /** Bare arm from under the sleeve to the wrist. */
 export function armPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const start = 0.07 * S;
   const end = lengths.upperArmM + lengths.forearmM + 0.006 * S;
   const field: Field = (a, u, w) => Math.max(fields.armLoft.distance(a, u, w), start - a, a - end);
@@ -88,7 +88,7 @@ export function handPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
 
 /** Flat shoe. */
 export function shoePiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const field = shoeField(lengths);
   const ankleX = lengths.hipJointM + Math.sin(radians(BIND_LEG_DEG)) * (lengths.thighM + lengths.shankM);
   const cell = 0.0075 * k;

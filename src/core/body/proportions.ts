@@ -26,6 +26,12 @@ export const BIND_LEG_DEG = 4.5;
 /** Lengths of one sitter, metres. */
 export interface Lengths {
   statureM: number;
+  /**
+   * Stature of the adult whose body below the chin has this size: the sitter's own stature for an adult, less for a
+   * child, whose head is larger. Everything below the chin is said in shares of it.
+   */
+  frameM: number;
+  chinHeightM: number;
   upperArmM: number;
   forearmM: number;
   handM: number;
@@ -47,14 +53,41 @@ export interface Lengths {
 }
 
 /**
- * Lengths from stature by published fractions. Joint centres lie inside the published breadths:
- * the deltoid and the soft part of the hip stand outside them.
+ * Heads in a stature by age, years: newborn about 4, six years about 6, adult about 7.5 (drawing canon and the growth
+ * curves agree; from memory); the adult value is that of the fractions above.
  */
-export function lengthsOf(statureM: number, contourShare: number): Lengths {
+const HEADS_BY_AGE: readonly (readonly [ageYears: number, heads: number])[] = [
+  [0, 4],
+  [2, 4.9],
+  [6, 6],
+  [10, 6.7],
+  [14, 7.25],
+  [18, 1 / (1 - DRILLIS_CONTINI.chinHeight)],
+];
+
+/** Head heights that make up the stature at an age. */
+export function headsInStature(ageYears: number): number {
+  for (let i = 1; i < HEADS_BY_AGE.length; i++) {
+    const [age, heads] = HEADS_BY_AGE[i]!;
+    const [before, fewer] = HEADS_BY_AGE[i - 1]!;
+    if (ageYears < age) return fewer + ((heads - fewer) * (ageYears - before)) / (age - before);
+  }
+  return HEADS_BY_AGE[HEADS_BY_AGE.length - 1]![1];
+}
+
+/**
+ * Lengths from stature by published fractions, below the chin of the frame, see `Lengths.frameM`. Joint centres lie
+ * inside the published breadths: the deltoid and the soft part of the hip stand outside them.
+ */
+export function lengthsOf(statureM: number, ageYears: number, contourShare: number): Lengths {
   const f = DRILLIS_CONTINI;
-  const S = statureM;
+  const headHeightM = statureM / headsInStature(ageYears);
+  const chinHeightM = statureM - headHeightM;
+  const S = chinHeightM / f.chinHeight;
   return {
-    statureM: S,
+    statureM,
+    frameM: S,
+    chinHeightM,
     upperArmM: f.upperArm * S,
     forearmM: f.forearm * S,
     handM: f.hand * S,
@@ -64,7 +97,7 @@ export function lengthsOf(statureM: number, contourShare: number): Lengths {
     ankleHeightM: f.ankleHeight * S,
     hipHeightM: f.hipHeight * S,
     shoulderHeightM: f.shoulderHeight * S,
-    headHeightM: (1 - f.chinHeight) * S,
+    headHeightM,
     shoulderJointM: 0.104 * (1 - 0.07 * contourShare) * S,
     hipJointM: 0.05 * S,
     shoulderBreadthM: 2 * f.shoulderHalfBreadth * (1 - 0.05 * contourShare) * S,

@@ -71,14 +71,14 @@ function extremities(lengths: Lengths): SegmentVolumes {
         if (hand(x, y, z) < 0)
           deposit(out, 'left:hand', 'right:hand', handToBind(lengths, 'left', [x, y, z]), cell ** 3);
   const shoe = shoeField(lengths);
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const ankleX = lengths.hipJointM + Math.sin((4.5 * Math.PI) / 180) * (lengths.thighM + lengths.shankM);
   const barefoot = 0.004;
   for (let x = -0.04 * S; x < 0.04 * S; x += cell)
     for (let y = cell / 2; y < 0.04 * S; y += cell)
       for (let z = -0.05 * S; z < 0.14 * S; z += cell)
         if (shoe(x, y, z) < -barefoot) deposit(out, 'left:foot', 'right:foot', [ankleX + x, y, z], cell ** 3);
-  const head = headShape(0.5, 'none').skin;
+  const head = headShape({ softness: 0.5, youth: 0, hair: 'none' }).skin;
   const H = lengths.headHeightM;
   const step = (cell * 1.5) / H;
   for (let x = step / 2; x < 0.45; x += step)
@@ -91,11 +91,11 @@ function extremities(lengths: Lengths): SegmentVolumes {
 /** Trunk, neck, arms to the wrist and legs to the ankle, on a grid. */
 function trunkAndLimbs(lengths: Lengths, fields: BodyFields): SegmentVolumes {
   const out = emptyVolumes();
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const cell = VOXEL_M;
   const wrist = lengths.upperArmM + lengths.forearmM;
   const ankle = lengths.thighM + lengths.shankM;
-  const chin = S - lengths.headHeightM * 0.9;
+  const chin = lengths.chinHeightM + lengths.headHeightM * 0.1;
   for (let y = cell / 2; y < chin; y += cell)
     for (let x = cell / 2; x < 0.36 * S; x += cell) {
       const arm = armPlace(lengths, x, y, 0);
@@ -147,12 +147,12 @@ export interface FleshFit {
 function fitMass(
   lengths: Lengths,
   massKg: number,
-  shape: Omit<Flesh, 'softScale' | 'statureM'>,
+  shape: Omit<Flesh, 'softScale' | 'frameM'>,
   ends: SegmentVolumes,
 ): FleshFit {
   const target = massKg / BODY_DENSITY_KG_PER_M3;
   const at = (softScale: number) => {
-    const flesh: Flesh = { ...shape, statureM: lengths.statureM, softScale };
+    const flesh: Flesh = { ...shape, frameM: lengths.frameM, softScale };
     const fields = bodyFields(lengths, flesh);
     const volumes = trunkAndLimbs(lengths, fields);
     return { flesh, fields, volumes, error: (volumes.totalM3 + ends.totalM3) / target - 1 };

@@ -3,7 +3,7 @@ import type { Lengths } from './proportions';
 
 /** A flat left shoe around the foot; metres, origin on the floor below the ankle, z towards the toes. */
 export function shoeField(lengths: Lengths): Field {
-  const m = lengths.statureM / 1000;
+  const m = lengths.frameM / 1000;
   const section = (at: number, centre: number, half: number, up: number, down: number, shift = 0) => ({
     at: at * m,
     centreU: shift * m,

@@ -136,7 +136,7 @@ export function handToBind(lengths: Lengths, side: Side, p: readonly number[]): 
 /** Head coordinates in head heights (chin 0, crown 1, ear plane z = 0) to the bind pose, metres. */
 export function headToBind(lengths: Lengths, p: readonly number[]): Vec3 {
   const H = lengths.headHeightM;
-  return [p[0]! * H, lengths.statureM - H + p[1]! * H, p[2]! * H + HEAD_FORWARD_SHARE * lengths.statureM];
+  return [p[0]! * H, lengths.chinHeightM + p[1]! * H, p[2]! * H + HEAD_FORWARD_SHARE * lengths.frameM];
 }
 
 /** The ear plane stands this share of stature ahead of the plumb line in the bind pose. */
@@ -147,7 +147,7 @@ export const EYEBALL = { centre: [0.138, 0.492, 0.294], radius: 0.0535 } as cons
 
 /** Builds the joint tree of one sitter. */
 export function skeletonOf(lengths: Lengths): Skeleton {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const bind = new Map<JointName, Vec3>();
   const parent = new Map<JointName, JointName>();
   const put = (name: JointName, at: Vec3, under?: JointName) => {

@@ -60,7 +60,7 @@ export interface Weighing {
 
 /** Prepares the weight functions of one body. */
 export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
-  const S = lengths.statureM;
+  const S = lengths.frameM;
 
   function armWeights(weights: Weights, side: Side, along: number, depth: number, amount: number): void {
     const elbow = lengths.upperArmM;
@@ -168,7 +168,7 @@ export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
 
   function head(p: Vec3, headDistanceM: number, neckDistanceM: number): Weights {
     const weights: Weights = new Map();
-    const chin = S - lengths.headHeightM;
+    const chin = lengths.chinHeightM;
     const nearHead = smoothstep(-0.03 * S, 0.012 * S, neckDistanceM - headDistanceM);
     const high = smoothstep(chin - 0.012 * S, chin + 0.04 * S, p[1]);
     const onHead = Math.max(nearHead * smoothstep(chin - 0.02 * S, chin + 0.01 * S, p[1]), high);

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf, profileOf, PROFILES, type PersonName } from '../../../tests/support/people';
+import { figureOf } from '../figure';
+import { STANDING_POSES } from '../library';
 import { bodyFrom } from './bodyFrom';
 import { JOINTS, jointIndex, MIRRORED_JOINTS, PARTS, surfaceOf, type BodyProfile, type BodySurface } from '.';
 import { MIRRORED_PARTS } from './parts';
@@ -133,6 +135,39 @@ it('the joints are mirror images', () => {
     if (!name.includes(':')) expect(MIRRORED_JOINTS[j]).toBe(j);
   });
   expect(jointIndex('head')).toBe(JOINTS.indexOf('head'));
+});
+
+describe.each([
+  ['a child of two', { statureM: 0.87, massKg: 12.5, ageYears: 2 }],
+  ['a child of six', { statureM: 1.16, massKg: 21, ageYears: 6 }],
+  ['a girl of fourteen', { statureM: 1.62, massKg: 50, ageYears: 14, contourShare: 0.6, hair: 'tiedBack' }],
+] as const)('%s', (_, said) => {
+  const body = bodyFrom(profileOf(said));
+  const surface = surfaceOf(body, 'measured');
+
+  it('has a closed surface as tall as the sitter, with the crown on top', () => {
+    expect(openEdges(surface)).toBe(0);
+    const [low, high] = extent(surface, 1);
+    expect(Math.abs(low)).toBeLessThan(0.012);
+    expect(Math.abs(high - said.statureM - 0.01)).toBeLessThan(0.016);
+  });
+
+  it('carries the mass, and stands balanced', () => {
+    expect(body.misfits).toEqual([]);
+    const figure = figureOf(body, STANDING_POSES[1]!, { lens: [0, said.statureM / 2, 4] });
+    expect(figure.balance.errorM).toBeLessThan(0.002);
+    expect(figure.balance.marginM).toBeGreaterThan(0.015);
+    expect(figure.points.crown[1]).toBeLessThanOrEqual(said.statureM);
+    expect(figure.points.crown[1]).toBeGreaterThan(said.statureM * 0.94);
+  });
+});
+
+it('taped girths give a closed surface', () => {
+  const taped = profileOf({ girthsM: { waist: 0.95, chest: 1.02, thigh: 0.6, neck: 0.4 } });
+  const surface = surfaceOf(bodyFrom(taped), 'measured');
+  expect(openEdges(surface)).toBe(0);
+  const [left, right] = extent(surface, 0);
+  expect(left + right).toBeCloseTo(0, 5);
 });
 
 describe('the profile changes the surface', () => {

@@ -28,7 +28,7 @@ function radiusAt(distance: (u: number, w: number) => number, azimuth: number): 
 /** Cross-section of the naked body in which a girth is taken. */
 function sectionOf(fields: BodyFields, lengths: Lengths, name: GirthName): (u: number, w: number) => number {
   const { chain, at } = GIRTH_PLACES[name];
-  const place = (at / 1000) * lengths.statureM;
+  const place = (at / 1000) * lengths.frameM;
   switch (chain) {
     case 'trunk':
       // at the hips the legs belong to it; higher up the arms do not

@@ -136,7 +136,7 @@ function placeFreeArm(
   distance: TrunkDistance,
 ): ArmAngles {
   const sign = sideSign(side);
-  const S = body.lengths.statureM;
+  const S = body.lengths.frameM;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
   const frame = hangFrame(frames);
   const bend = get('ElbowBendDeg');
@@ -268,7 +268,7 @@ function placeContactArm(
 ): ArmAngles {
   const sign = sideSign(side);
   const { lengths } = body;
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const lie = LIES[landmark];
   hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:clavicle`));
   const shoulder = at(frames, `${side}:upperArm`);

@@ -25,7 +25,7 @@ const CLOTH_M = 0.0065;
 export function dressedTrunk(body: Body, x: number, y: number, z: number): number {
   const f = body.fields;
   let d = f.trunk(x, y, z);
-  if (y < 0.6 * body.lengths.statureM) d = Math.min(d, f.leg(Math.abs(x), y, z));
+  if (y < 0.6 * body.lengths.frameM) d = Math.min(d, f.leg(Math.abs(x), y, z));
   return d - CLOTH_M;
 }
 
@@ -56,7 +56,7 @@ function mirrorPlace({ point, normal, weights }: BodyPlace): BodyPlace {
 }
 
 function onTrunk(body: Body, landmark: keyof typeof ON_TRUNK): BodyPlace {
-  const S = body.lengths.statureM;
+  const S = body.lengths.frameM;
   const { height, azimuthDeg } = ON_TRUNK[landmark];
   const a = radians(azimuthDeg);
   const y = height * S;

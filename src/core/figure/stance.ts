@@ -27,7 +27,7 @@ const SOLE_HALF_SHARE = 0.022;
  */
 export function stanceOf(body: Body, pose: Pose): Record<Side, Foot> {
   const { lengths } = body;
-  const S = lengths.statureM;
+  const S = lengths.frameM;
   const turn = settingOf(pose, 'hipsTurnLeftDeg');
   const frame = about('y', turn);
   const ahead = settingOf(pose, 'leftAheadFeet') * lengths.footM;

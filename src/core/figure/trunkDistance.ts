@@ -39,7 +39,7 @@ function intoBind(frames: Frames, body: Body, joint: number, p: Vec3, out: Vec3)
  * bind field there.
  */
 export function trunkDistance(frames: Frames, body: Body): TrunkDistance {
-  const S = body.lengths.statureM;
+  const S = body.lengths.frameM;
   const joints = CHAIN.map(jointIndex);
   const a: Vec3 = [0, 0, 0];
   const b: Vec3 = [0, 0, 0];
