@@ -59,10 +59,11 @@ export class Gilvo {
     );
   }
 
-  /** Waits until the page says so. `script` is an expression. */
+  /** Waits until the page says so. `script` is an expression; what it asks for may not be there yet. */
   async until(script: string, what: string): Promise<void> {
     await this.driver.wait(
-      async () => Boolean(await this.driver.executeScript(`return (${script})`)),
+      async () =>
+        Boolean(await this.driver.executeScript(`try { return (${script}) } catch { return false }`)),
       PATIENCE_MS,
       what,
     );

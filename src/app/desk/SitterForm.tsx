@@ -12,6 +12,7 @@ import {
   type GirthName,
   type Misfit,
 } from '@/core/body';
+import { decodeSrgb, encodeSrgb } from '@/core/units';
 import { studio } from '@/workers/studioClient';
 
 const BUILD_WORDS: Record<Build, string> = {
@@ -26,6 +27,31 @@ const HAIR_WORDS: Record<(typeof HAIR_SHAPES)[number], string> = {
   tiedBack: 'tied back',
   none: 'none',
 };
+
+type ToneName = keyof BodyProfile['tones'];
+const TONE_WORDS: Record<ToneName, string> = {
+  skin: 'skin',
+  hair: 'hair',
+  top: 'shirt',
+  trousers: 'trousers',
+  shoes: 'shoes',
+};
+const TONE_NAMES = Object.keys(TONE_WORDS) as ToneName[];
+
+/** Linear reflectance as the colour that a colour field shows, and back. */
+function toHex(tone: BodyProfile['tones'][ToneName]): string {
+  return `#${tone
+    .map((c) =>
+      Math.round(encodeSrgb(c) * 255)
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
+}
+function fromHex(hex: string): BodyProfile['tones'][ToneName] {
+  const channel = (i: number) => decodeSrgb(parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16) / 255);
+  return [channel(0), channel(1), channel(2)];
+}
 
 interface Measures {
   girthsM: Record<GirthName, number>;
@@ -125,6 +151,14 @@ export function SitterForm({
       ageYears: numberIn(form, 'ageYears'),
       build: form.get('build'),
       hair: form.get('hair'),
+      contourShare: numberIn(form, 'contourShare') / 100,
+      tones: Object.fromEntries(
+        TONE_NAMES.map((name) => {
+          const hex = String(form.get(`tone-${name}`));
+          // a colour that was not touched keeps its exact value
+          return [name, hex === toHex(profile.tones[name]) ? profile.tones[name] : fromHex(hex)];
+        }),
+      ),
       girthsM: Object.keys(girthsM).length > 0 ? girthsM : undefined,
     });
     if (!result.success) {
@@ -163,7 +197,7 @@ export function SitterForm({
           )}
         </label>
       ))}
-      <label className="col-span-2 block">
+      <label className="block">
         <span className="quiet block text-xs">Build</span>
         <select
           name="build"
@@ -176,6 +210,21 @@ export function SitterForm({
             </option>
           ))}
         </select>
+      </label>
+      <label className="block">
+        <span className="quiet flex justify-between text-xs">
+          <span>Contour, straight</span>
+          <span>full</span>
+        </span>
+        <input
+          type="range"
+          name="contourShare"
+          min={0}
+          max={100}
+          step={5}
+          defaultValue={profile.contourShare * 100}
+          className="mark-slider mt-1.5"
+        />
       </label>
       <label className="block">
         <span className="quiet block text-xs">Hair</span>
@@ -191,6 +240,22 @@ export function SitterForm({
           ))}
         </select>
       </label>
+      <fieldset className="col-span-3">
+        <legend className="quiet text-xs">Tones. They matter to what the eye goes to first.</legend>
+        <div className="mt-1 grid grid-cols-3 gap-x-4 gap-y-2 sm:grid-cols-5">
+          {TONE_NAMES.map((name) => (
+            <label key={name} className="flex items-center gap-2">
+              <input
+                type="color"
+                name={`tone-${name}`}
+                defaultValue={toHex(profile.tones[name])}
+                className="h-7 w-9 shrink-0 cursor-pointer border border-base-300 bg-base-100 p-0.5"
+              />
+              <span className="first-letter:uppercase">{TONE_WORDS[name]}</span>
+            </label>
+          ))}
+        </div>
+      </fieldset>
       <fieldset className="col-span-3">
         <legend className="quiet text-xs">
           With the tape, cm. What is left empty follows from the rest; its figure is shown.

@@ -1,15 +1,14 @@
 import type { BodySurface } from '../body';
 import type { SkinnedSurface } from '../figure';
-import type { Vec3 } from '../units';
+import { encodeSrgb, type Vec3 } from '../units';
 import { barycentric, blend, pointAt, type Picture } from './picture';
 
 /** Linear reflectance of the studio's paper behind the sitter, and its fall towards the floor. */
 const GROUND: Vec3 = [0.3, 0.27, 0.235];
 
-/** sRGB transfer function (IEC 61966-2-1), linear 0 to 1 in, 0 to 255 out. */
+/** Linear light to a byte. */
 function encode(linear: number): number {
-  const v = linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
-  return Math.max(0, Math.min(255, v * 255));
+  return Math.max(0, Math.min(255, encodeSrgb(linear) * 255));
 }
 
 /**

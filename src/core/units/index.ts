@@ -44,6 +44,16 @@ export function smoothstep(low: number, high: number, value: number): number {
   return t * t * (3 - 2 * t);
 }
 
+/** sRGB transfer function (IEC 61966-2-1): linear 0 to 1 to encoded 0 to 1. */
+export function encodeSrgb(linear: number): number {
+  return linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
+}
+
+/** Inverse of `encodeSrgb`. */
+export function decodeSrgb(encoded: number): number {
+  return encoded <= 0.04045 ? encoded / 12.92 : Math.pow((encoded + 0.055) / 1.055, 2.4);
+}
+
 /** The same name with left and right exchanged, for names that begin with a side and a colon. */
 export function mirrorName<Name extends string>(name: Name): Name {
   if (name.startsWith('left:')) return `right:${name.slice(5)}` as Name;
