@@ -2,6 +2,7 @@ import { PNG } from 'pngjs';
 import { describe, expect, it } from 'vitest';
 import { PART_COLOURS } from '@/stage/partColours';
 import { openGilvo } from './gilvo';
+import { PATIENCE_MS } from './waits';
 
 const gilvo = openGilvo();
 
@@ -32,6 +33,24 @@ async function canvas(css: string): Promise<PNG> {
   return PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64'));
 }
 
+/** A canvas that has come to rest: it shows something, and shows it twice. A frame of a swapped surface may be empty. */
+async function settled(css: string): Promise<PNG> {
+  let last: Buffer = Buffer.alloc(0);
+  let png: PNG | undefined;
+  await gilvo.driver.wait(
+    async () => {
+      const next = await canvas(css);
+      const rests = last.equals(next.data) && labelsOf(next, 80, 120).some((label) => label > 0);
+      last = next.data;
+      if (rests) png = next;
+      return rests;
+    },
+    PATIENCE_MS,
+    `${css} did not come to rest`,
+  );
+  return png!;
+}
+
 /** Shows the drawn parts, then the measured ones, and compares them on the measuring picture's grid. */
 async function compare(): Promise<{ overlap: number; alike: number; pixels: number }> {
   await gilvo.press('parts');
@@ -39,10 +58,10 @@ async function compare(): Promise<{ overlap: number; alike: number; pixels: numb
     'document.querySelector("[data-testid=viewfinder]").dataset.mode === "parts" && document.querySelector("[data-testid=viewfinder]").dataset.drawnMode === "parts"',
     'the parts were not drawn',
   );
-  const drawnPng = await canvas('[data-testid="viewfinder"] canvas');
+  const drawnPng = await settled('[data-testid="viewfinder"] canvas');
   await gilvo.press('measured');
   await gilvo.one('[data-testid="measured"][data-state="drawn"]');
-  const measuredPng = await canvas('[data-testid="measured"]');
+  const measuredPng = await settled('[data-testid="measured"]');
   await gilvo.press('measured');
   const { width, height } = measuredPng;
   const drawn = labelsOf(drawnPng, width, height);
