@@ -17,7 +17,7 @@ import type { Figure } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
 import { review, type Finding } from '@/core/review';
-import { SIDES, type Side, type Vec3 } from '@/core/units';
+import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
 
 /** What a recompute tells the page: everything that is shown, nothing that is not. */
 export interface ShotReport {
@@ -135,12 +135,7 @@ const api = {
     const findings = review(sight, shot.pose.message);
     const elapsedMs = performance.now() - start;
     const { figure } = sight;
-    const eye = figure.points.eyes.left;
-    const faceDistanceM = Math.hypot(
-      eye[0] - sight.view.eye[0],
-      eye[1] - sight.view.eye[1],
-      eye[2] - sight.view.eye[2],
-    );
+    const faceDistanceM = apart(figure.points.eyes.left, sight.view.eye);
     const sharp = sharpRange(shot.camera, faceDistanceM);
     const { eyes, hips, shoulders, chin, crown } = figure.points;
     return {

@@ -3,7 +3,7 @@ import { armPlace, legPlace, type BodyFields } from './bodyField';
 import { ellipsoid, smoothIntersection, smoothUnion, type Field } from './distance';
 import { armFrame, meshAlongArm } from './limbPieces';
 import type { PartName } from './parts';
-import { mix, same, type Piece } from './piece';
+import { IN_PLACE, mix, type Piece } from './piece';
 import type { BodyProfile } from './profile';
 import type { Lengths } from './proportions';
 import { weighing } from './skinWeights';
@@ -13,7 +13,7 @@ const SLEEVE_END = 0.122;
 const HEM_HEIGHT = 0.497;
 const CLOTH_M = 0.0065;
 
-/** Neck opening of the shirt: an ellipsoid, shares of stature. */
+/** Neck opening of the shirt: an ellipsoid, shares of the frame. */
 const OPENING = { centre: [0, 0.852, 0.004], radii: [0.05, 0.039, 0.058] } as const;
 const COLLAR_RADIUS_M = 0.0066;
 
@@ -81,10 +81,7 @@ export function topPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFie
   return {
     mesh,
     field,
-    place: same,
-    turn: same,
-    unitM: 1,
-    mirror: false,
+    ...IN_PLACE,
     paint: (_, p) => {
       const x = Math.abs(p[0]);
       const { along } = armPlace(lengths, x, p[1], p[2]);
@@ -155,10 +152,7 @@ export function collarPiece(profile: BodyProfile, lengths: Lengths, fields: Body
       triangles: Uint32Array.from(triangles),
     },
     field: () => 1,
-    place: same,
-    turn: same,
-    unitM: 1,
-    mirror: false,
+    ...IN_PLACE,
     paint: () => ({ part: 'chest', colour: mix(tone, [0, 0, 0], 0.25) }),
     weigh: (_, p) => weigh.upperBody(p),
   };
@@ -224,10 +218,7 @@ export function trousersPiece(profile: BodyProfile, lengths: Lengths, fields: Bo
   return {
     mesh,
     field,
-    place: same,
-    turn: same,
-    unitM: 1,
-    mirror: false,
+    ...IN_PLACE,
     paint: (_, p) => {
       const side: Side = p[0] >= 0 ? 'left' : 'right';
       const { along } = legPlace(lengths, Math.abs(p[0]), p[1], p[2]);

@@ -126,7 +126,7 @@ const LEG: readonly Section[] = [
 
 type Chain = 'trunk' | 'neck' | 'arm' | 'leg';
 
-/** A place along a chain, thousandths of stature, and how far along the body a girth taken there reaches. */
+/** A place along a chain, thousandths of the frame, and how far along the body a girth taken there reaches. */
 interface GirthPlace {
   chain: Chain;
   at: number;

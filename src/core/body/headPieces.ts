@@ -3,7 +3,7 @@ import type { BodyFields } from './bodyField';
 import { smoothIntersection, smoothUnion, type Field } from './distance';
 import { aboveHairline, headCharacter, headShape, lidEdges } from './headField';
 import type { PartName } from './parts';
-import { mix, same, type Piece, type Rgb } from './piece';
+import { IN_PLACE, mix, same, type Piece, type Rgb } from './piece';
 import type { BodyProfile } from './profile';
 import type { Lengths } from './proportions';
 import { EYEBALL, HEAD_FORWARD_SHARE, headToBind, jointIndex } from './skeleton';
@@ -42,10 +42,7 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
   return {
     mesh: surfaceNets(field, xs, ys, zs),
     field,
-    place: same,
-    turn: same,
-    unitM: 1,
-    mirror: false,
+    ...IN_PLACE,
     paint: (_, p) => {
       const x = Math.abs(p[0]) / H;
       const y = (p[1] - originY) / H;

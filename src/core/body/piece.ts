@@ -21,8 +21,11 @@ export interface Piece {
   mirror: boolean;
 }
 
-/** For pieces that are meshed where they stand. */
+/** Directions of a piece whose axes are those of the bind pose. */
 export const same = (p: Vec3): Vec3 => p;
+
+/** A piece that is meshed where it stands, both sides at once. */
+export const IN_PLACE = { place: same, turn: same, unitM: 1, mirror: false } as const;
 
 /** Colour between two others. */
 export function mix(a: Rgb, b: Rgb, share: number): Rgb {

@@ -175,16 +175,16 @@ function fitMass(
   return { flesh: current.flesh, fields: current.fields, masses: massesOf(ends, current.volumes) };
 }
 
-/** Rounds of fitting the mass and then the taped girths; three settle them to a few tenths of a per cent. */
+/** Most rounds of fitting the mass and then the taped girths. */
 const TAPE_ROUNDS = 5;
 const TAPE_TOLERANCE = 0.004;
 /** Cross-sections are drawn in or let out by no more than this. */
 const TAPE_FACTORS = { least: 0.55, most: 1.9 };
 
 /**
- * Fits soft tissue to the mass, and cross-sections to the girths that were taken with a tape. Taped girths win: the
- * rest of the body takes up the mass that remains. Where both cannot be had the closest body is returned; compare
- * its girths and mass with those asked.
+ * Fits soft tissue to the mass, and cross-sections to the girths that were taken with a tape: the rest of the body
+ * takes up the mass that remains. Where both cannot be had the mass is met and the girths come near; compare them
+ * with those asked.
  */
 export function fitFlesh(
   lengths: Lengths,

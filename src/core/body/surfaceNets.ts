@@ -47,6 +47,8 @@ function blocksWithSurface(
 ): number[] {
   const [nx, ny, nz] = [xs.length, ys.length, zs.length];
   const [mx, my, mz] = [nx, ny, nz].map((n) => Math.ceil((n - 1) / BLOCK)) as [number, number, number];
+  const lastOf = (x: number, y: number, z: number) =>
+    [Math.min(x + BLOCK, nx - 1), Math.min(y + BLOCK, ny - 1), Math.min(z + BLOCK, nz - 1)] as const;
   const taken = new Uint8Array(mx * my * mz);
   const queue: number[] = [];
   const take = (bx: number, by: number, bz: number) => {
@@ -60,11 +62,7 @@ function blocksWithSurface(
     for (let by = 0; by < my; by++)
       for (let bx = 0; bx < mx; bx++) {
         const [x, y, z] = [bx * BLOCK, by * BLOCK, bz * BLOCK];
-        const [ex, ey, ez] = [
-          Math.min(x + BLOCK, nx - 1),
-          Math.min(y + BLOCK, ny - 1),
-          Math.min(z + BLOCK, nz - 1),
-        ];
+        const [ex, ey, ez] = lastOf(x, y, z);
         const reach = Math.hypot(xs[ex]! - xs[x]!, ys[ey]! - ys[y]!, zs[ez]! - zs[z]!) / 2;
         const d = field((xs[x]! + xs[ex]!) / 2, (ys[y]! + ys[ey]!) / 2, (zs[z]! + zs[ez]!) / 2);
         if (Math.abs(d) <= reach * LIPSCHITZ_MARGIN) take(bx, by, bz);
@@ -76,11 +74,7 @@ function blocksWithSurface(
   for (let q = 0; q < queue.length; q += 3) {
     const [bx, by, bz] = [queue[q]!, queue[q + 1]!, queue[q + 2]!];
     const [x, y, z] = [bx * BLOCK, by * BLOCK, bz * BLOCK];
-    const [ex, ey, ez] = [
-      Math.min(x + BLOCK, nx - 1),
-      Math.min(y + BLOCK, ny - 1),
-      Math.min(z + BLOCK, nz - 1),
-    ];
+    const [ex, ey, ez] = lastOf(x, y, z);
     active.push(x, y, z);
     // negative samples on each of the six faces: where a face is crossed, the block beyond it holds surface too
     const negative = [0, 0, 0, 0, 0, 0];

@@ -1,7 +1,7 @@
 import { polygonContains, polygonHull } from 'd3-polygon';
 import { jointIndex, JOINTS, type Body } from '../body';
 import { settingOf, sided, type Pose } from '../pose';
-import { SIDES, type Side, type Vec3 } from '../units';
+import { apart, SIDES, type Side, type Vec3 } from '../units';
 import { add, carried, rotationOf, turned, type Frames } from './frames';
 import { placeLegs } from './legs';
 import { leastSquares } from './leastSquares';
@@ -162,7 +162,7 @@ export function solveBalance(
     for (const side of SIDES) {
       const hip = frames.position[jointIndex(`${side}:thigh`)]!;
       const foot = feet[side].ankle;
-      const far = Math.hypot(hip[0] - foot[0], hip[1] - foot[1], hip[2] - foot[2]);
+      const far = apart(hip, foot);
       const share = side === 'left' ? leftShare : 1 - leftShare;
       const perDeg = FREE_KNEE_PER_DEG + (LOADED_KNEE_PER_DEG - FREE_KNEE_PER_DEG) * share;
       // said as distances, which unlike the angle stay smooth at full stretch

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { viewTowards } from '../camera';
 import { radians, type Vec3 } from '../units';
 
 /** Ranges of the key light's numbers. */
@@ -53,16 +54,7 @@ function samplesPerSide(sizeM: number): number {
 /** Spreads the key over its area. */
 export function sampleKey(light: KeyLight, face: Vec3): LightSamples {
   const centre = keyCentre(light);
-  const d: Vec3 = [face[0] - centre[0], face[1] - centre[1], face[2] - centre[2]];
-  const length = Math.hypot(...d);
-  const aim: Vec3 = [d[0] / length, d[1] / length, d[2] / length];
-  const flat = Math.hypot(aim[0], aim[2]) || 1e-9;
-  const across: Vec3 = [aim[2] / flat, 0, -aim[0] / flat];
-  const up: Vec3 = [
-    aim[1] * across[2] - aim[2] * across[1],
-    aim[2] * across[0] - aim[0] * across[2],
-    aim[0] * across[1] - aim[1] * across[0],
-  ];
+  const { forward: aim, right: across, up } = viewTowards(centre, face, 1);
   const n = samplesPerSide(light.sizeM);
   const points: Vec3[] = [];
   for (let i = 0; i < n; i++)

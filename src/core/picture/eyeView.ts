@@ -13,8 +13,8 @@ export interface EyeView {
 
 /** Angle of the iris's rim from the line of sight, degrees. */
 const IRIS_DEG = 31;
-/** Turn of the head from the lens beyond which an eye is not judged, radians. */
-const MOST_TURN = radians(80);
+/** Turn of the head from the lens beyond which an eye is not judged, degrees. */
+const MOST_TURN_DEG = 80;
 const ACROSS = 40;
 const UP = 20;
 
@@ -42,7 +42,7 @@ export function eyeViews(body: Body, figure: Figure, lens: Vec3): Partial<Record
     const sign = side === 'left' ? 1 : -1;
     const c: Vec3 = [sign * EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]];
     // from the side and from behind, the head hides what lies between the lids
-    if (Math.atan2(Math.abs(L[0] - c[0]), L[2] - c[2]) > MOST_TURN) continue;
+    if (Math.atan2(Math.abs(L[0] - c[0]), L[2] - c[2]) > radians(MOST_TURN_DEG)) continue;
     const eye = figure.frames.rotation[jointIndex(`${side}:eye`)]!;
     const gaze = turned(turned([0, 0, 1], eye), [-q[0], -q[1], -q[2], q[3]]);
     let iris = 0;

@@ -1,7 +1,7 @@
 import { PARTS, type BodySurface } from '../body';
 import { project, viewTowards, type View } from '../camera';
 import type { FigurePoints, SkinnedSurface } from '../figure';
-import type { Vec3 } from '../units';
+import { apart, type Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
 
 /** Parts of the surface that make the close view of the face. */
@@ -44,8 +44,7 @@ export function createFaceMemory(surface: BodySurface): FaceMemory {
 
 /** The same lens turned to the face, taking in 30 cm: perspective is that of the picture, only closer cropped. */
 function faceView(view: View, face: Vec3): View {
-  const distance = Math.hypot(face[0] - view.eye[0], face[1] - view.eye[1], face[2] - view.eye[2]);
-  return viewTowards(view.eye, face, FRAME_M / 2 / distance);
+  return viewTowards(view.eye, face, FRAME_M / 2 / apart(view.eye, face));
 }
 
 /**

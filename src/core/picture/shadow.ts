@@ -1,6 +1,6 @@
 import { viewTowards, type View } from '../camera';
 import type { LightSamples } from '../light';
-import type { Vec3 } from '../units';
+import { apart, type Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
 
 /** What the key sees: a depth map from its centre. */
@@ -26,7 +26,7 @@ export function shadowMapFrom(
   reuse?: Raster,
 ): ShadowMap {
   const { centre } = light;
-  const distance = Math.hypot(middle[0] - centre[0], middle[1] - centre[1], middle[2] - centre[2]);
+  const distance = apart(centre, middle);
   const tan = Math.min(3, radiusM / Math.max(0.1, Math.sqrt(Math.max(0.01, distance ** 2 - radiusM ** 2))));
   const view = viewTowards(centre, middle, tan);
   const raster = reuse ?? createRaster(320, 320);

@@ -44,6 +44,11 @@ export function smoothstep(low: number, high: number, value: number): number {
   return t * t * (3 - 2 * t);
 }
 
+/** Distance between two points. */
+export function apart(a: readonly number[], b: readonly number[]): number {
+  return Math.hypot(a[0]! - b[0]!, a[1]! - b[1]!, a[2]! - b[2]!);
+}
+
 /** sRGB transfer function (IEC 61966-2-1): linear 0 to 1 to encoded 0 to 1. */
 export function encodeSrgb(linear: number): number {
   return linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
