@@ -116,11 +116,11 @@ function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?:
 
 /** Both sides of a paired setting beside each other, as the lens sees them: the sitter's right is on the left. */
 function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
-  const { words, ends, mirror } = SETTINGS[left];
+  const { pairWords, ends, mirror } = SETTINGS[left];
   return (
     <div>
       <p className="leading-tight first-letter:uppercase" aria-hidden>
-        {words.replace(/^left /, '')}
+        {pairWords}
       </p>
       <div className="grid grid-cols-2 gap-x-4">
         {([mirror as SettingId, left] as const).map((id) =>

@@ -118,7 +118,7 @@ export function mend(studio: Studio, shot: Shot, finding: Finding): MendResult {
   const search: Search = { studio, before, evaluations: 1 };
   const found = clear(search, shot, finding, MOST_CHANGES);
   const { evaluations } = search;
-  if (found) return { kind: 'mended', ...found, evaluations };
+  if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
   const known = RULES.some((r) => r.id === finding.ruleId);
   const why = known
     ? 'no small change clears it without raising another finding'

@@ -30,6 +30,8 @@ export interface Setting {
   step: number;
   /** What a photographer calls it. */
   words: string;
+  /** The same without the side. */
+  pairWords: string;
   /** What the low and the high end mean. */
   ends: readonly [string, string];
   /** Seconds to direct one step (common practice: small head moves are quick, a new stance is slow). */
@@ -112,6 +114,7 @@ function fromRow(row: Row, side: Side | null, mirror: string, signed: boolean): 
     neutral,
     step,
     words: side ? `${side} ${words}` : words,
+    pairWords: words,
     ends: [low, high],
     secondsPerStep,
     mirror,
