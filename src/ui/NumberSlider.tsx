@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { typedNumber } from './decimal';
 
 interface NumberSliderProps {
   /** What it is; the name for a screen reader as well. */
@@ -53,8 +54,8 @@ export function NumberSlider(props: NumberSliderProps) {
 
   function commit(raw: string) {
     setDraft(null);
-    const typed = Number(raw.replace(',', '.'));
-    if (raw.trim() === '' || !Number.isFinite(typed) || typed < min * shown || typed > max * shown) {
+    const typed = typedNumber(raw);
+    if (!(typed >= min * shown && typed <= max * shown)) {
       setError(
         `${label} ${raw || 'empty'}: give a number from ${+(min * shown).toFixed(2)} to ${+(max * shown).toFixed(2)} ${unit}`,
       );

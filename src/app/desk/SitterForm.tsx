@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, type FormEvent } from 'react';
+import { useState, type FormEvent } from 'react';
 import {
   bodyProfileSchema,
   BUILDS,
@@ -10,10 +10,10 @@ import {
   type BodyProfile,
   type Build,
   type GirthName,
-  type Misfit,
 } from '@/core/body';
-import { decodeSrgb, encodeSrgb } from '@/core/units';
-import { studio } from '@/workers/studioClient';
+import { typedNumber } from '@/ui/decimal';
+import { misfitWords, useMeasures } from './measures';
+import { fromHex, TONE_NAMES, TONE_WORDS, toHex } from './tones';
 
 const BUILD_WORDS: Record<Build, string> = {
   even: 'even',
@@ -27,36 +27,6 @@ const HAIR_WORDS: Record<(typeof HAIR_SHAPES)[number], string> = {
   tiedBack: 'tied back',
   none: 'none',
 };
-
-type ToneName = keyof BodyProfile['tones'];
-const TONE_WORDS: Record<ToneName, string> = {
-  skin: 'skin',
-  hair: 'hair',
-  top: 'shirt',
-  trousers: 'trousers',
-  shoes: 'shoes',
-};
-const TONE_NAMES = Object.keys(TONE_WORDS) as ToneName[];
-
-/** Linear reflectance as the colour that a colour field shows, and back. */
-function toHex(tone: BodyProfile['tones'][ToneName]): string {
-  return `#${tone
-    .map((c) =>
-      Math.round(encodeSrgb(c) * 255)
-        .toString(16)
-        .padStart(2, '0'),
-    )
-    .join('')}`;
-}
-function fromHex(hex: string): BodyProfile['tones'][ToneName] {
-  const channel = (i: number) => decodeSrgb(parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16) / 255);
-  return [channel(0), channel(1), channel(2)];
-}
-
-interface Measures {
-  girthsM: Record<GirthName, number>;
-  misfits: Misfit[];
-}
 
 interface Field {
   name: 'statureM' | 'massKg' | 'ageYears';
@@ -75,10 +45,7 @@ function rangeOf(name: Field['name']): string {
 }
 
 /** Number of a form's field; NaN where there is none. */
-function numberIn(form: FormData, name: string): number {
-  const text = String(form.get(name)).trim().replace(',', '.');
-  return text === '' ? NaN : Number(text);
-}
+const numberIn = (form: FormData, name: string) => typedNumber(String(form.get(name)));
 
 const girthField = (name: GirthName) => `girth-${name}`;
 
@@ -102,27 +69,6 @@ function problemOf(
       ? `${field.label} ${String(form.get(name)) || 'empty'}: give ${rangeOf(field.name)} ${field.unit}`
       : `${name}: ${message}`,
   ];
-}
-
-function misfitWords({ what, asked, got }: Misfit): string {
-  return what === 'mass'
-    ? `mass ${asked} kg asked, ${got.toFixed(1)} kg reached`
-    : `${GIRTH_RANGES[what].words} ${(asked * 100).toFixed(0)} cm asked, ${(got * 100).toFixed(0)} cm reached`;
-}
-
-/** The modelled girths of a profile, and what contradicts what; null until they are computed. */
-function useMeasures(profile: BodyProfile): Measures | null {
-  const [measures, setMeasures] = useState<Measures | null>(null);
-  useEffect(() => {
-    let stale = false;
-    void studio('backstage')
-      .measures(profile)
-      .then((m) => !stale && setMeasures(m));
-    return () => {
-      stale = true;
-    };
-  }, [profile]);
-  return measures;
 }
 
 /** The sitter's measures. Nothing is kept until every field is right. */

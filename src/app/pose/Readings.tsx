@@ -10,6 +10,7 @@ import { differenceOf, SETTINGS } from '@/core/pose';
 import type { Finding } from '@/core/review';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
+import { Numbers } from './Numbers';
 import { usePoseStore, type Overlay } from './poseStore';
 
 const OVERLAY_OF: Partial<Record<string, Overlay>> = {
@@ -253,45 +254,4 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
 
 function shown(value: number, factor: number): string {
   return String(Math.round(value * factor * 100) / 100);
-}
-
-function framing(faceInFrame: number): string {
-  if (faceInFrame > 0.5) return 'head';
-  if (faceInFrame > 0.24) return 'head and shoulders';
-  if (faceInFrame > 0.17) return 'half';
-  return faceInFrame > 0.125 ? 'three-quarter' : 'full length';
-}
-
-/** A line's tilt as the sitter would call it. */
-function tilt(deg: number): string {
-  const whole = Math.round(Math.abs(deg));
-  if (whole === 0) return 'level';
-  return `${whole}° ${deg > 0 ? 'left' : 'right'} up`;
-}
-
-function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number }) {
-  const n = report.numbers;
-  const left = Math.round(n.leftSharePercent);
-  const rows: [string, string][] = [
-    ['weight', left >= 50 ? `${left} % left` : `${100 - left} % right`],
-    ['stands by', `${n.marginCm.toFixed(0)} cm`],
-    ['sharp', `${n.sharpNearM.toFixed(2)}–${Number.isFinite(n.sharpFarM) ? n.sharpFarM.toFixed(2) : '∞'} m`],
-    ['key : fill', Number.isFinite(n.ratio) ? `${n.ratio.toFixed(1)} : 1` : 'no fill'],
-    ['face at', `${n.faceDistanceM.toFixed(2)} m · f/${apertureF}`],
-    ['frame', framing(n.faceInFrame)],
-    ['shoulders', tilt(n.shouldersLineDeg)],
-    ['whole from', `${n.wholeFigureFromM.toFixed(1)} m`],
-    ['hips', tilt(n.hipsLineDeg)],
-    ['hand : face', n.handOfFace > 0 ? n.handOfFace.toFixed(2) : 'not seen'],
-  ];
-  return (
-    <dl className="mt-1 grid grid-cols-2 gap-x-4 border-t-2 border-base-content pt-2 text-[12.5px]">
-      {rows.map(([name, value]) => (
-        <div key={name} className="flex items-baseline justify-between gap-2">
-          <dt className="quiet whitespace-nowrap">{name}</dt>
-          <dd className="text-right font-bold">{value}</dd>
-        </div>
-      ))}
-    </dl>
-  );
 }
