@@ -66,7 +66,6 @@ describe('an edit', () => {
     const field = 'weight on the left foot, %';
     const start = await gilvo.fieldValue(field);
     await gilvo.andSeen(() => gilvo.type(field, '60'));
-    await gilvo.driver.executeAsyncScript('setTimeout(arguments[0], 600)');
     const handle = await gilvo.driver.findElement(By.css('section[aria-label="Weight"] input[type=range]'));
     const { width } = await handle.getRect();
     await gilvo.andSeen(() =>

@@ -71,7 +71,10 @@ describe.each(FAULTY)('the mend of %s', (_, shot, id) => {
   });
 });
 
-it.each(FAULTY)(
+/** Those that one setting of the pose mends. */
+const ONE_SETTING = new Set(['toes', 'feet', 'elbow', 'wrist', 'arm', 'chin', 'eyes', 'target']);
+
+it.each(FAULTY.filter(([name]) => ONE_SETTING.has(name)))(
   'asks for no more than is needed for %s: a step less does not clear it cleanly',
   (_, shot, id) => {
     const result = mend(
@@ -80,11 +83,10 @@ it.each(FAULTY)(
       findings(shot).find((f) => f.id === id)!,
     );
     if (result.kind !== 'mended') throw new Error(result.why);
+    expect(result.changes).toHaveLength(1);
     const { variable, from, to } = result.changes[0]!;
-    if (result.changes.length > 1 || variable.on !== 'pose') return;
-    const { step } = SETTINGS[variable.id];
-    const less = to - Math.sign(to - from) * step;
-    if (Math.abs(less - from) < step / 2) return;
+    if (variable.on !== 'pose') throw new Error('the camera was moved');
+    const less = to - Math.sign(to - from) * SETTINGS[variable.id].step;
     const before = new Set(findings(shot).map((f) => f.id));
     const after = findings({ ...shot, pose: withSetting(shot.pose, variable.id, less) }).map((f) => f.id);
     expect(after.includes(id) || after.some((f) => !before.has(f))).toBe(true);

@@ -1,41 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyOf, studioOf, type PersonName } from '../../../tests/support/people';
+import { settingsWithin } from '../../../tests/support/poses';
 import { JOINTS, jointIndex, type Body } from '../body';
 import { STANDING_POSES } from '../library';
-import {
-  LANDMARKS,
-  mirrorPose,
-  neutralPose,
-  SETTING_IDS,
-  SETTINGS,
-  withContact,
-  type Pose,
-  type SettingId,
-} from '../pose';
+import { LANDMARKS, mirrorPose, neutralPose, withContact, type Pose } from '../pose';
 import { mirrorName, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
 import { createSkinned, skinSurface } from './skinning';
 
 const LENS = { lens: [0, 1, 5] as Vec3 };
 
-/** Settings a standing sitter can be asked for together, a third of the way from neutral to each end. */
-const reasonable = fc
-  .record(
-    Object.fromEntries(
-      SETTING_IDS.map((id) => {
-        const { min, max, neutral } = SETTINGS[id];
-        return [
-          id,
-          fc.double({ min: neutral + (min - neutral) / 3, max: neutral + (max - neutral) / 3, noNaN: true }),
-        ];
-      }),
-    ) as Record<SettingId, fc.Arbitrary<number>>,
-    { requiredKeys: [] },
-  )
-  .map((settings): Pose => ({ ...neutralPose('random'), settings }));
+/** A third of the way from neutral to each end: what a standing sitter can be asked for together. */
+const reasonable = settingsWithin(1 / 3).map((settings): Pose => ({ ...neutralPose('random'), settings }));
 const landmark = fc.constantFrom(null, ...LANDMARKS);
-const anyPose = fc
+const held = fc
   .tuple(reasonable, landmark, landmark)
   .map(([pose, left, right]) =>
     withContact(
@@ -77,7 +56,7 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])('the %s body', (na
 
   it('keeps every bone its length to 0.1 mm', () => {
     fc.assert(
-      fc.property(anyPose, (pose) => {
+      fc.property(held, (pose) => {
         expect(worstBoneM(body, figureOf(body, pose, LENS))).toBeLessThan(1e-4);
       }),
       { numRuns: 25, seed: 3 },
