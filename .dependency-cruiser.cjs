@@ -2,8 +2,10 @@
 const CORE = [
   'units',
   'body',
+  'people',
   'scene',
   'pose',
+  'brief',
   'figure',
   'camera',
   'light',

@@ -12,6 +12,8 @@ const config = [
       'prefer-const': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-non-null-assertion': 'off',
+      // a name that begins with an underscore says that it is left out on purpose
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
   { files: ['scripts/**', 'tests/**'], rules: { 'no-console': 'off' } },

@@ -2,6 +2,7 @@
  * `npm run bench`: speed of the full recompute in Node and in the browser's worker, and of the fast paths against
  * plain references, measured side by side in one run.
  */
+import { wantedRanges } from '@/core/brief';
 import { By, Key } from 'selenium-webdriver';
 import { mend } from '../src/core/adapt';
 import { bodyFrom, surfaceOf } from '../src/core/body';
@@ -10,7 +11,8 @@ import { createRaster, createStudio, rasterise, seeShot, type Shot } from '../sr
 import { neutralPose, SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
 import { review } from '../src/core/review';
 import { changeCost, cheapestOrder } from '../src/core/sequence';
-import { DEMO_SITTER, demoTakes } from '../src/data/demo';
+import { demoTakes } from '../src/data/demo';
+import { DEMO_SITTER } from '../src/data/demoPeople';
 import { everyOrder, rayPicture } from '../tests/support/plain';
 import { openBrowser } from '../tests/e2e/browser';
 import { serve } from '../tests/e2e/server';
@@ -57,7 +59,7 @@ function drags(): Shot[] {
     ),
   );
 }
-const recompute = (shot: Shot) => review(seeShot(studio, shot), shot.pose.message);
+const recompute = (shot: Shot) => review(seeShot(studio, shot), wantedRanges(shot.pose.message));
 for (const shot of drags().slice(0, 40)) recompute(shot);
 line('full recompute in Node, pose changed', summary(drags().map((s) => milliseconds(() => recompute(s)))));
 const walked = Array.from({ length: 60 }, (_, i) => ({

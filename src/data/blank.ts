@@ -1,34 +1,42 @@
-import type { Sitter, Sitting } from '@/core/formats';
+import { EMPTY_LOOK } from '@/core/brief';
+import { FIRST_LOOK_ID, type Sitting } from '@/core/formats';
+import { EMPTY_SITTER, type Sitter } from '@/core/people';
 import type { Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';
 
-/** What a new sitting starts from, until a person says otherwise. */
+/** An average body, until it is measured. */
+export const AVERAGE_PROFILE: Sitter['profile'] = {
+  statureM: 1.7,
+  massKg: 68,
+  ageYears: 35,
+  build: 'even',
+  contourShare: 0.4,
+  hair: 'short',
+  tones: {
+    skin: [0.5, 0.32, 0.23],
+    hair: [0.06, 0.04, 0.03],
+  },
+  outfit: {
+    top: { cut: 'tShirt', tone: [0.16, 0.16, 0.14] },
+    bottom: { cut: 'trousers', tone: [0.05, 0.05, 0.055] },
+    shoes: { heelM: 0, tone: [0.03, 0.025, 0.02] },
+  },
+};
+
+/** What a new record and a new sitting start from, until a person says otherwise. */
 export const NEW_SITTER: Omit<Sitter, 'id'> = {
+  ...EMPTY_SITTER,
   name: 'New sitter',
   addressAs: 'the sitter',
-  note: '',
-  profile: {
-    statureM: 1.7,
-    massKg: 68,
-    ageYears: 35,
-    build: 'even',
-    contourShare: 0.4,
-    hair: 'short',
-    tones: {
-      skin: [0.5, 0.32, 0.23],
-      hair: [0.06, 0.04, 0.03],
-      top: [0.16, 0.16, 0.14],
-      trousers: [0.05, 0.05, 0.055],
-      shoes: [0.03, 0.025, 0.02],
-    },
-  },
+  profile: AVERAGE_PROFILE,
 };
 
 export const NEW_SITTING: Omit<Sitting, 'id' | 'sitterId' | 'startsAt'> = {
   title: 'New sitting',
-  lookName: 'first look',
   place: 'studio',
   minutes: 30,
+  comes: '',
+  looks: [{ ...EMPTY_LOOK, id: FIRST_LOOK_ID }],
   room: {
     name: 'Studio',
     widthM: 4,

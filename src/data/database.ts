@@ -1,5 +1,14 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { Frame, Sitter, Sitting, Take } from '@/core/formats';
+import type { BodySurface } from '@/core/body';
+import {
+  upgradeSitter,
+  upgradeSitting,
+  upgradeTake,
+  type Frame,
+  type Sitting,
+  type Take,
+} from '@/core/formats';
+import type { Group, Sitter } from '@/core/people';
 
 /** What is remembered about the application itself. */
 export interface Preference {
@@ -7,13 +16,22 @@ export interface Preference {
   value: string;
 }
 
-/** The browser's store. Only what a person said is kept here; all else is derived. */
+/** A built surface, kept so that it need not be built again. */
+export interface StoredSurface {
+  key: string;
+  surface: BodySurface;
+  usedAt: number;
+}
+
+/** The browser's store. Only what a person said is kept here; surfaces are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
   sitters!: EntityTable<Sitter, 'id'>;
   sittings!: EntityTable<Sitting, 'id'>;
   takes!: EntityTable<Take, 'id'>;
   frames!: EntityTable<Frame, 'id'>;
+  groups!: EntityTable<Group, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
+  surfaces!: EntityTable<StoredSurface, 'key'>;
 
   constructor(name = 'gilvo') {
     super(name);
@@ -24,6 +42,19 @@ export class GilvoDatabase extends Dexie {
       frames: 'id, sittingId, takeId',
       preferences: 'key',
     });
+    this.version(2)
+      .stores({ groups: 'id', surfaces: 'key, usedAt' })
+      .upgrade(async (tx) => {
+        const tables = [
+          ['sitters', upgradeSitter],
+          ['sittings', upgradeSitting],
+          ['takes', upgradeTake],
+        ] as const;
+        for (const [name, upgrade] of tables) {
+          const table = tx.table<unknown, string>(name);
+          await table.bulkPut((await table.toArray()).map(upgrade));
+        }
+      });
   }
 }
 

@@ -1,40 +1,38 @@
-import type { Sitter, Sitting, Take } from '@/core/formats';
+import { EMPTY_LOOK } from '@/core/brief';
+import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/formats';
 import { STANDING_POSES } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import type { Pose } from '@/core/pose';
 import type { GilvoDatabase } from './database';
+import { DEMO_GROUPS, DEMO_PEOPLE, DEMO_SITTER } from './demoPeople';
 
 /** Everybody and everything here is invented. */
-export const DEMO_SITTER: Sitter = {
-  id: 'demo-runa',
-  name: 'Runa Halvik',
-  addressAs: 'Runa',
-  note: 'Sculler, twelve seasons at Saltmarsh Oars. Likes her shoulders, dislikes being told to smile.',
-  profile: {
-    statureM: 1.86,
-    massKg: 77,
-    ageYears: 29,
-    build: 'muscular',
-    contourShare: 0.55,
-    hair: 'tiedBack',
-    tones: {
-      skin: [0.56, 0.36, 0.26],
-      hair: [0.075, 0.045, 0.028],
-      top: [0.1, 0.17, 0.21],
-      trousers: [0.045, 0.043, 0.05],
-      shoes: [0.025, 0.022, 0.02],
-    },
-  },
-};
-
 export const DEMO_SITTING: Sitting = {
   id: 'demo-yearbook',
   sitterId: DEMO_SITTER.id,
   title: 'Centenary yearbook',
-  lookName: 'first look, north door',
   place: 'Saltmarsh Oars, boathouse',
   startsAt: '2026-12-05T10:00:00.000Z',
   minutes: 30,
+  comes: '',
+  looks: [
+    {
+      ...EMPTY_LOOK,
+      id: FIRST_LOOK_ID,
+      name: 'first look, north door',
+      place: 'by the north door',
+      uses: [
+        { id: 'use-1', words: 'yearbook, portrait page', format: 'fourFive', crop: 'threeQuarter' },
+        { id: 'use-2', words: 'head of the club’s page', format: 'banner', crop: 'half' },
+      ],
+      mustHaves: [
+        { id: 'must-1', words: 'one strong and square, for the cover' },
+        { id: 'must-2', words: 'one with her father’s oar' },
+      ],
+      props: 'the oar from the rack, a towel',
+      avoid: 'the scar on the right knee; looking down on her',
+    },
+  ],
   room: {
     name: 'Boathouse',
     widthM: 6,
@@ -72,6 +70,7 @@ export function demoTakes(): Take[] {
   return RUN.map((_, position) => ({
     id: `demo-take-${position + 1}`,
     sittingId: DEMO_SITTING.id,
+    lookId: FIRST_LOOK_ID,
     position,
     minutes: 4,
     plannedFrames: 18,
@@ -82,10 +81,11 @@ export function demoTakes(): Take[] {
 
 /** Places the demo sitting in an empty store, once. Returns whether it was placed. */
 export async function placeDemo(db: GilvoDatabase): Promise<boolean> {
-  return db.transaction('rw', db.sitters, db.sittings, db.takes, db.preferences, async () => {
+  return db.transaction('rw', [db.sitters, db.groups, db.sittings, db.takes, db.preferences], async () => {
     if (await db.preferences.get('demoPlaced')) return false;
     if ((await db.sittings.count()) > 0) return false;
-    await db.sitters.add(DEMO_SITTER);
+    await db.sitters.bulkAdd([...DEMO_PEOPLE]);
+    await db.groups.bulkAdd([...DEMO_GROUPS]);
     await db.sittings.add(DEMO_SITTING);
     await db.takes.bulkAdd(demoTakes());
     await db.preferences.put({ key: 'demoPlaced', value: 'yes' });

@@ -12,4 +12,18 @@ export {
   startSitting,
   type WholeSitting,
 } from './repository';
+export {
+  addPeople,
+  addPerson,
+  binPeople,
+  erasePerson,
+  removeGroup,
+  saveGroup,
+  savePerson,
+  saveSitting,
+  tracesOf,
+  type PersonTraces,
+} from './people';
+export { keepSurface, keptSurface } from './surfaces';
+export { AVERAGE_PROFILE } from './blank';
 export { placeDemo } from './demo';

@@ -2,7 +2,8 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Frame } from '@/core/formats';
 import { GilvoDatabase } from './database';
-import { DEMO_SITTER, DEMO_SITTING, demoTakes, placeDemo } from './demo';
+import { DEMO_SITTING, demoTakes, placeDemo } from './demo';
+import { DEMO_SITTER } from './demoPeople';
 import {
   addFrame,
   addTake,
@@ -149,7 +150,7 @@ describe('files', () => {
     const broken = [
       text.slice(0, -40),
       text.replace('"focalLengthMm": 85', '"focalLengthMm": 0'),
-      text.replace('"version": 1', '"version": 7'),
+      text.replace('"version": 2', '"version": 7'),
     ];
     for (const wrong of broken) {
       expect(wrong).not.toBe(text);

@@ -1,16 +1,15 @@
 import {
   frameSchema,
-  sitterSchema,
   sittingSchema,
   readSittingFile,
   SittingFileError,
   takeSchema,
   writeSittingFile,
   type Frame,
-  type Sitter,
   type Sitting,
   type Take,
 } from '@/core/formats';
+import { sitterSchema, type Sitter } from '@/core/people';
 import type { GilvoDatabase } from './database';
 import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from './blank';
 
@@ -127,7 +126,9 @@ export async function importSitting(db: GilvoDatabase, text: string): Promise<st
     assertOwn(file.sitting.id, 'frames', file.frames, await db.frames.bulkGet(file.frames.map((f) => f.id)));
     await db.takes.where('sittingId').equals(file.sitting.id).delete();
     await db.frames.where('sittingId').equals(file.sitting.id).delete();
-    await db.sitters.put(file.sitter);
+    // private notes do not travel in files: those that are here stay
+    const here = await db.sitters.get(file.sitter.id);
+    await db.sitters.put({ ...file.sitter, privateNote: here?.privateNote ?? file.sitter.privateNote });
     await db.sittings.put(file.sitting);
     await db.takes.bulkPut(file.takes);
     await db.frames.bulkPut(file.frames);
@@ -151,18 +152,28 @@ function assertOwn(
 }
 
 /**
- * Starts a sitting with a sitter of average measures and one quiet pose. Returns its id.
+ * Starts a sitting with one quiet pose for a person, or for a new one of average measures. Returns its id.
+ * @throws RangeError when there is no such person.
  */
-export async function startSitting(db: GilvoDatabase, now: Date): Promise<string> {
+export async function startSitting(db: GilvoDatabase, now: Date, sitterId?: string): Promise<string> {
   const id = crypto.randomUUID();
   await db.transaction('rw', db.sitters, db.sittings, db.takes, async () => {
-    await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: `sitter-${id}` }));
+    if (sitterId === undefined)
+      await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: `sitter-${id}` }));
+    else if (!(await db.sitters.get(sitterId)))
+      throw new RangeError(`sitterId ${sitterId} is not in the store`);
     await db.sittings.add(
-      sittingSchema.parse({ ...NEW_SITTING, id, sitterId: `sitter-${id}`, startsAt: now.toISOString() }),
+      sittingSchema.parse({
+        ...NEW_SITTING,
+        id,
+        sitterId: sitterId ?? `sitter-${id}`,
+        startsAt: now.toISOString(),
+      }),
     );
     await addTake(db, {
       id: `take-${id}`,
       sittingId: id,
+      lookId: NEW_SITTING.looks[0]!.id,
       minutes: 4,
       plannedFrames: 18,
       shot: NEW_SHOT,

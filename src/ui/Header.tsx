@@ -7,6 +7,8 @@ import { useTheme } from './useTheme';
 
 const PLACES = [
   { path: '/', words: 'Desk', needsSitting: false },
+  { path: '/people', words: 'People', needsSitting: false },
+  { path: '/brief', words: 'Brief', needsSitting: true },
   { path: '/pose', words: 'Pose', needsSitting: true },
   { path: '/run', words: 'Run', needsSitting: true },
   { path: '/direct', words: 'Direct', needsSitting: true },

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import type { WholeSitting } from '@/data';
+import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import { PoseThumbnail } from './PoseThumbnail';
 
@@ -24,7 +25,7 @@ export function RunStrip({ whole, currentId }: { whole: WholeSitting; currentId:
                 className="flex h-full gap-2 border-t-3 border-transparent p-2 aria-[current=true]:border-accent aria-[current=true]:bg-base-200"
               >
                 <PoseThumbnail
-                  profile={sitter.profile}
+                  profile={dressedFor(sitter, lookOf(sitting, take))}
                   shot={take.shot}
                   scale={1}
                   className="h-[78px] w-[52px] shrink-0"

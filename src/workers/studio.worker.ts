@@ -1,8 +1,9 @@
-import { expose, transfer } from 'comlink';
+import { expose, transfer, type ProxyMarked } from 'comlink';
 import { mend, type MendResult } from '@/core/adapt';
 import {
   bodyFrom,
   girthsOf,
+  measurableLengths,
   PARTS,
   surfaceOf,
   type Body,
@@ -10,13 +11,17 @@ import {
   type BodySurface,
   type Detail,
   type GirthName,
+  type LengthName,
   type Misfit,
 } from '@/core/body';
+import type { WantedRanges } from '@/core/brief';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
 import type { Figure } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
+import { neutralPose } from '@/core/pose';
 import { review, type Finding } from '@/core/review';
+import { database, keepSurface, keptSurface } from '@/data';
 import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
 
 /** What a recompute tells the page: everything that is shown, nothing that is not. */
@@ -52,6 +57,8 @@ export interface ShotReport {
   turnDeg: Figure['turnDeg'];
   enlargements: { part: string; enlargement: number; x: number; y: number }[];
   unreached: Figure['unreached'];
+  /** Movements past the sitter's comfort. */
+  strained: Figure['motions'];
   centreOfMassM: Vec3;
   elapsedMs: number;
 }
@@ -63,6 +70,13 @@ export interface PictureBytes {
   bytes: Uint8ClampedArray<ArrayBuffer>;
 }
 
+/** What a modelled body measures, metres. */
+export interface Measures {
+  girthsM: Record<GirthName, number>;
+  lengthsM: Record<LengthName, number>;
+  misfits: Misfit[];
+}
+
 interface Loaded {
   key: string;
   body: Body;
@@ -70,12 +84,35 @@ interface Loaded {
 }
 let loaded: Loaded | undefined;
 
-function studioFor(profile: BodyProfile): Loaded {
+/** Hears how many pieces of a surface are done. */
+export type OnPiece = ((done: number, of: number) => void) & Partial<ProxyMarked>;
+
+/** A surface from the store, or built and kept there. A store that cannot be used only costs time. */
+async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
+  const kept = await keptSurface(database, body.profile, detail).catch(() => undefined);
+  if (kept) return kept;
+  const surface = surfaceOf(body, detail, onPiece);
+  await keepSurface(database, body.profile, detail, surface).catch(() => undefined);
+  return surface;
+}
+
+let loading: { key: string; loaded: Promise<Loaded> } | undefined;
+
+async function studioFor(profile: BodyProfile): Promise<Loaded> {
   const key = JSON.stringify(profile);
-  if (loaded?.key !== key) {
+  if (loaded?.key === key) return loaded;
+  if (loading?.key !== key) {
     const body = bodyFrom(profile);
-    loaded = { key, body, studio: createStudio(body, surfaceOf(body, 'measured')) };
+    loading = {
+      key,
+      loaded: surfaceFor(body, 'measured').then((surface) => ({
+        key,
+        body,
+        studio: createStudio(body, surface),
+      })),
+    };
   }
+  loaded = await loading.loaded;
   return loaded;
 }
 
@@ -113,26 +150,64 @@ function enlargementsOf(sight: Sight): ShotReport['enlargements'] {
   return out;
 }
 
+/** Seen from so far, lines of the body hardly converge. */
+const FAR_M = 8;
+
+/** A quiet stance seen whole, from an arc, at the height of the hips. */
+function wholeFigureShot(statureM: number, arcDeg: number): Shot {
+  const focalLengthMm = Math.min(400, (36 * FAR_M * WHOLE_FIGURE_FILLS) / (statureM * 1.08));
+  return {
+    pose: neutralPose('at ease'),
+    camera: {
+      sensor: 'fullFrame',
+      focalLengthMm,
+      distanceM: FAR_M,
+      heightM: Math.max(0.2, statureM * 0.52),
+      arcDeg,
+      apertureF: 8,
+      orientation: 'upright',
+      aim: { kind: 'level' },
+    },
+    light: {
+      arcDeg: ((arcDeg + 35 + 180) % 360) - 180,
+      heightM: Math.max(1.2, statureM * 1.35),
+      distanceM: 2.4,
+      sizeM: 1.4,
+      ambientShare: 0.35,
+    },
+  };
+}
+
+function sketchFor(profile: BodyProfile): { studio: Studio } {
+  const body = bodyFrom(profile);
+  return { studio: createStudio(body, surfaceOf(body, 'sketched')) };
+}
+
 const api = {
   /** Builds a surface and hands it over; the measuring studio is kept ready in this worker. */
-  surface(profile: BodyProfile, detail: Detail): BodySurface {
-    const { body, studio } = studioFor(profile);
-    const surface = detail === 'measured' ? structuredClone(studio.surface) : surfaceOf(body, detail);
+  async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
+    const { body, studio } = await studioFor(profile);
+    const surface =
+      detail === 'measured' ? structuredClone(studio.surface) : await surfaceFor(body, detail, onPiece);
     return transfer(surface, buffersOf(surface));
   },
 
-  /** The body's girths, and the measures that contradict each other. */
-  measures(profile: BodyProfile): { girthsM: Record<GirthName, number>; misfits: Misfit[] } {
+  /** What the modelled body measures, and the measures that contradict each other. */
+  measures(profile: BodyProfile): Measures {
     const body = bodyFrom(profile);
-    return { girthsM: girthsOf(body.fields, body.lengths), misfits: body.misfits };
+    return {
+      girthsM: girthsOf(body.fields, body.lengths),
+      lengthsM: measurableLengths(body.lengths),
+      misfits: body.misfits,
+    };
   },
 
   /** Full recompute of a shot. Throws what the core throws: a sentence with field, value and range. */
-  recompute(profile: BodyProfile, shot: Shot): ShotReport {
-    const { studio } = studioFor(profile);
+  async recompute(profile: BodyProfile, shot: Shot, wanted: WantedRanges): Promise<ShotReport> {
+    const { studio } = await studioFor(profile);
     const start = performance.now();
     const sight = seeShot(studio, shot);
-    const findings = review(sight, shot.pose.message);
+    const findings = review(sight, wanted);
     const elapsedMs = performance.now() - start;
     const { figure } = sight;
     const faceDistanceM = apart(figure.points.eyes.left, sight.view.eye);
@@ -168,33 +243,44 @@ const api = {
       turnDeg: figure.turnDeg,
       enlargements: enlargementsOf(sight),
       unreached: figure.unreached,
+      strained: figure.motions.filter((m) => m.state !== 'easy'),
       centreOfMassM: figure.balance.centreOfMassM,
       elapsedMs,
     };
   },
 
   /** Develops the measuring picture of a shot. */
-  picture(profile: BodyProfile, shot: Shot, scale: number): PictureBytes {
-    const { studio } = studioFor(profile);
+  async picture(profile: BodyProfile, shot: Shot, scale: number): Promise<PictureBytes> {
+    const { studio } = await studioFor(profile);
     const sight = seeShot(studio, shot, { lit: true, scale });
     const bytes = develop(sight.picture, studio.surface, studio.skinned);
     return transfer({ width: sight.picture.width, height: sight.picture.height, bytes }, [bytes.buffer]);
   },
 
+  /**
+   * The figure standing at ease, seen whole from a way off. `coarse` builds it quickly, while measures are changing.
+   */
+  async figure(profile: BodyProfile, arcDeg: number, coarse: boolean): Promise<PictureBytes> {
+    const { studio } = coarse ? sketchFor(profile) : await studioFor(profile);
+    const sight = seeShot(studio, wholeFigureShot(profile.statureM, arcDeg), { lit: true, scale: 2 });
+    const bytes = develop(sight.picture, studio.surface, studio.skinned);
+    return transfer({ width: sight.picture.width, height: sight.picture.height, bytes }, [bytes.buffer]);
+  },
+
   /** Part labels of the measuring picture, one byte a pixel. */
-  labels(
+  async labels(
     profile: BodyProfile,
     shot: Shot,
     scale: number,
-  ): { width: number; height: number; labels: Uint8Array } {
-    const { studio } = studioFor(profile);
+  ): Promise<{ width: number; height: number; labels: Uint8Array }> {
+    const { studio } = await studioFor(profile);
     const { picture } = seeShot(studio, shot, { scale });
     return { width: picture.width, height: picture.height, labels: picture.label };
   },
 
   /** Looks for the smallest change that clears a finding. */
-  mend(profile: BodyProfile, shot: Shot, finding: Finding): MendResult {
-    return mend(studioFor(profile).studio, shot, finding);
+  async mend(profile: BodyProfile, shot: Shot, finding: Finding, wanted: WantedRanges): Promise<MendResult> {
+    return mend((await studioFor(profile)).studio, shot, finding, wanted);
   },
 };
 

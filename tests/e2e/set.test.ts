@@ -1,6 +1,6 @@
-import { By, Key } from 'selenium-webdriver';
+import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import type { Sitter, Take } from '@/core/formats';
+import type { Take } from '@/core/formats';
 import { DESK_SIZE, PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { drawn } from './waits';
@@ -141,37 +141,6 @@ it('the run is put in order by dragging with the pointer', async () => {
     '[...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take.at(-1)).join("") === "12345"',
     'the row did not come back',
   );
-});
-
-it('another body stands in the picture as soon as its measures are kept', async () => {
-  await gilvo.open('/', DESK_SIZE);
-  await gilvo.one('article canvas[data-state="drawn"]');
-  const pixels = () =>
-    gilvo.driver.executeScript<string>('return document.querySelector("article canvas").toDataURL()');
-  const before = await pixels();
-  const mass = await gilvo.one('input[name="massKg"]');
-  await mass.sendKeys(Key.chord(Key.CONTROL, 'a'), '118');
-  await gilvo.press('Keep measures');
-  await gilvo.driver.wait(async () => (await pixels()) !== before, 60_000, 'the picture stayed');
-});
-
-it('contour and tones are kept, and a tone that was not touched stays exact', async () => {
-  await gilvo.open('/', DESK_SIZE);
-  await gilvo.one('article canvas[data-state="drawn"]');
-  const { tones } = (await gilvo.stored<Sitter>('sitters', 'demo-runa')).profile;
-  await (await gilvo.one('input[name="contourShare"]')).sendKeys(Key.HOME);
-  // the system's own colour dialogue cannot be driven
-  await gilvo.driver.executeScript('document.querySelector("[name=tone-top]").value = "#bc2a2a"');
-  await gilvo.press('Keep measures');
-  await gilvo.driver.wait(
-    async () => (await gilvo.stored<Sitter>('sitters', 'demo-runa')).profile.contourShare === 0,
-    5_000,
-    'the contour was not kept',
-  );
-  const kept = (await gilvo.stored<Sitter>('sitters', 'demo-runa')).profile.tones;
-  expect(kept.top[0]).toBeCloseTo(0.503, 2);
-  expect(kept.top[1]).toBeCloseTo(0.0232, 3);
-  expect({ ...kept, top: tones.top }).toEqual(tones);
 });
 
 it('the theme that was chosen stays', async () => {

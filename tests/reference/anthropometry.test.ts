@@ -58,7 +58,7 @@ describe('head against stature', () => {
 
   it('a child’s limbs are shorter against the stature than an adult’s', () => {
     const hip = (ageYears: number, statureM: number) =>
-      lengthsOf(statureM, ageYears, 0).hipHeightM / statureM;
+      lengthsOf({ statureM, ageYears, contourShare: 0 }).hipHeightM / statureM;
     expect(hip(6, 1.16)).toBeLessThan(hip(30, 1.75) - 0.015);
     expect(hip(30, 1.75)).toBeCloseTo(0.53, 3);
   });
@@ -108,9 +108,9 @@ it('skin of the undressed body agrees with Du Bois within 10 %', () => {
   const body = bodyOf('average');
   const { lengths, fields } = body;
   const [S, H, h] = [lengths.statureM, lengths.headHeightM, lengths.handM];
-  const head = headShape({ softness: 0, youth: 0, hair: 'none' }).skin;
+  const head = headShape({ softness: 0, youth: 0 }).skin;
   const hand = handField();
-  const shoe = shoeField(lengths);
+  const shoe = shoeField(lengths, 0);
   const wrist = body.skeleton.bind[jointIndex('left:hand')]!;
   const ankle = body.skeleton.bind[jointIndex('left:foot')]!;
   const [sin, cos] = [Math.sin(Math.PI / 5), Math.cos(Math.PI / 5)];

@@ -5,9 +5,12 @@ import { neutralPose, type Pose } from '@/core/pose';
 const TONES: BodyProfile['tones'] = {
   skin: [0.5, 0.33, 0.24],
   hair: [0.06, 0.04, 0.03],
-  top: [0.2, 0.2, 0.2],
-  trousers: [0.05, 0.05, 0.05],
-  shoes: [0.03, 0.03, 0.03],
+};
+
+const OUTFIT: BodyProfile['outfit'] = {
+  top: { cut: 'tShirt', tone: [0.2, 0.2, 0.2] },
+  bottom: { cut: 'trousers', tone: [0.05, 0.05, 0.05] },
+  shoes: { heelM: 0, tone: [0.03, 0.03, 0.03] },
 };
 
 /** A profile for tests; everything that is not said is average. */
@@ -20,6 +23,7 @@ export function profileOf(said: Partial<BodyProfile> = {}): BodyProfile {
     contourShare: 0,
     hair: 'short',
     tones: TONES,
+    outfit: OUTFIT,
     ...said,
   };
 }

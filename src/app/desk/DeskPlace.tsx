@@ -5,21 +5,18 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { Download, Upload } from 'lucide-react';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
+import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import { database, exportSitting, importSitting, loadSitting, startSitting, type WholeSitting } from '@/data';
+import { download } from '@/ui/download';
 import { Header } from '@/ui/Header';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { useStoreReady } from '@/ui/useSitting';
-import { SitterForm } from './SitterForm';
 
 async function saveFile(sittingId: string, title: string) {
   const text = await exportSitting(database, sittingId, new Date());
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = `${title.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.gilvo.json`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 1000);
+  const name = title.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  download(`${name}.gilvo.json`, text, 'application/json');
 }
 
 function SittingCard({ whole, lastTakeId }: { whole: WholeSitting; lastTakeId: string | undefined }) {
@@ -35,7 +32,7 @@ function SittingCard({ whole, lastTakeId }: { whole: WholeSitting; lastTakeId: s
     >
       {last && (
         <PoseThumbnail
-          profile={sitter.profile}
+          profile={dressedFor(sitter, lookOf(sitting, last))}
           shot={last.shot}
           scale={2}
           className="h-[360px] w-[240px]"
@@ -48,7 +45,10 @@ function SittingCard({ whole, lastTakeId }: { whole: WholeSitting; lastTakeId: s
         </p>
         <h2 className="mt-1 text-3xl">{sitting.title}</h2>
         <p className="mt-1 text-base">
-          {sitter.name}, {sitting.lookName}
+          <Link className="link-act -mx-1.5 text-base" href={`/people?person=${sitter.id}`}>
+            {sitter.name}
+          </Link>
+          , {sitting.looks.map((l) => l.name).join(', ')}
         </p>
         <p className="quiet mt-1 max-w-prose">{sitter.note}</p>
         <dl className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
@@ -69,6 +69,9 @@ function SittingCard({ whole, lastTakeId }: { whole: WholeSitting; lastTakeId: s
           <Link href={`/pose${query}`} className="act px-5 py-2 text-base">
             {last ? `Continue with ${last.shot.pose.name}` : 'Pose'}
           </Link>
+          <Link href={`/brief${query}`} className="link-act px-3 py-2">
+            Brief
+          </Link>
           <Link href={`/run${query}`} className="link-act px-3 py-2">
             Order the run
           </Link>
@@ -83,14 +86,6 @@ function SittingCard({ whole, lastTakeId }: { whole: WholeSitting; lastTakeId: s
             <Download size={15} aria-hidden /> Save to a file
           </button>
         </div>
-        <section className="rule-t mt-6 max-w-xl pt-3" aria-label={`Measures of ${sitter.name}`}>
-          <h3 className="font-bold">{sitter.addressAs}’s measures</h3>
-          <SitterForm
-            key={JSON.stringify(sitter.profile)}
-            profile={sitter.profile}
-            onSave={(profile) => void database.sitters.put({ ...sitter, profile })}
-          />
-        </section>
       </div>
     </article>
   );

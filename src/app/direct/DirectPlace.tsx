@@ -2,6 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
+import { dressedFor, lookOf } from '@/core/brief';
 import { useEffect, useMemo, useState } from 'react';
 import { CHECKS, cuesBetween, type Cue } from '@/core/direct';
 import type { Take } from '@/core/formats';
@@ -114,7 +115,7 @@ function Directing({ whole, place }: { whole: WholeSitting; place: SetPlace }) {
       <main className="flex min-h-0 flex-1 flex-col overflow-y-auto px-5 pt-3">
         <div className="rule-b flex gap-4 pb-4">
           <PoseThumbnail
-            profile={sitter.profile}
+            profile={dressedFor(sitter, lookOf(sitting, take))}
             shot={take.shot}
             scale={1}
             className="h-[183px] w-[122px] shrink-0"

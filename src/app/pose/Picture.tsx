@@ -108,12 +108,14 @@ interface PictureProps {
   shot: Shot | null;
   report: ShotReport | null;
   surface: BodySurface | null;
+  /** Share of the fine surface that is built. */
+  progress: number;
   backgroundM: number;
   overlay: Overlay | null;
 }
 
 /** The viewfinder with its frame and switchable overlays. */
-export function Picture({ profile, shot, report, surface, backgroundM, overlay }: PictureProps) {
+export function Picture({ profile, shot, report, surface, progress, backgroundM, overlay }: PictureProps) {
   const { setOverlay } = usePoseStore.getState();
   const landscape = shot?.camera.orientation === 'landscape';
   return (
@@ -141,6 +143,13 @@ export function Picture({ profile, shot, report, surface, backgroundM, overlay }
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
           {overlay === 'size' && report && <SizeLabels report={report} />}
           {overlay === 'sharp' && report && shot && <SharpMarks shot={shot} report={report} />}
+          {surface && progress < 1 && (
+            <progress
+              className="absolute top-0 left-0 h-0.5 w-full"
+              value={progress}
+              aria-label="Fine surface"
+            />
+          )}
           {shot && (
             <p className="absolute top-2 right-2 bg-[#1b1712]/85 px-2 py-0.5 text-xs text-[#f2e7cd]">
               {shot.camera.focalLengthMm} mm · f/{shot.camera.apertureF} · {shot.camera.distanceM.toFixed(1)}{' '}

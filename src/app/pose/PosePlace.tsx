@@ -1,9 +1,10 @@
 'use client';
 
+import { SittingMissing } from '@/ui/SittingMissing';
+import { dressedFor, wantedIn } from '@/core/brief';
 import { Redo2, Undo2 } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useStore } from 'zustand';
 import { STATIONS, mirrorPose } from '@/core/pose';
 import type { Take } from '@/core/formats';
@@ -111,8 +112,12 @@ function History({ take }: { take: Take }) {
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const { panel, overlay, dragging } = usePoseStore();
-  const { report, shot, refused, busy, recomputes } = useReport(sitter.profile, take.shot);
-  const { measured, drawn } = useSurfaces(sitter.profile);
+  const look = sitting.looks.find((l) => l.id === take.lookId);
+  const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const { message } = take.shot.pose;
+  const wanted = useMemo(() => wantedIn(look, message), [look, message]);
+  const { report, shot, refused, busy, recomputes } = useReport(profile, take.shot, wanted);
+  const { measured, drawn, progress } = useSurfaces(profile);
   const saved = useAutosave();
   useKeys();
   const accepted = new Set(take.meant.map((m) => m.findingId));
@@ -142,8 +147,9 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
       <StationPanel shot={take.shot} panel={panel} />
       <div className="flex min-w-0 flex-1 gap-3 p-3">
         <Picture
-          profile={sitter.profile}
+          profile={profile}
           shot={shot}
+          progress={drawn ? 1 : progress}
           report={report}
           surface={surface}
           backgroundM={sitting.room.markToBackM}
@@ -165,7 +171,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           <Marks shot={take.shot} />
         </div>
       </div>
-      <Readings take={take} profile={sitter.profile} report={report} refused={refused} />
+      <Readings take={take} profile={profile} wanted={wanted} report={report} refused={refused} />
     </main>
   );
 }
@@ -195,22 +201,11 @@ export function PosePlace() {
         Opening the sitting
       </p>
     );
-  if (whole === undefined)
-    return (
-      <main className="p-6">
-        <h1 className="text-2xl">This sitting is not here</h1>
-        <p className="mt-2">
-          It may be in another browser.{' '}
-          <Link className="link-act" href="/">
-            Go to the desk
-          </Link>
-        </p>
-      </main>
-    );
+  if (whole === undefined) return <SittingMissing />;
   return (
     <div className="flex h-dvh min-h-[640px] min-w-[1180px] flex-col">
       <Header
-        about={`${whole.sitting.title} · ${whole.sitter.name} · ${whole.sitting.lookName}`}
+        about={`${whole.sitting.title} · ${whole.sitter.name} · ${whole.sitting.looks.find((l) => l.id === take?.lookId)?.name ?? ''}`}
         sittingId={whole.sitting.id}
         takeId={take?.id}
       />

@@ -1,5 +1,6 @@
 'use client';
 
+import type { WantedRanges } from '@/core/brief';
 import { useState } from 'react';
 import { cueFor } from '@/core/direct';
 import type { MendChange } from '@/core/adapt';
@@ -29,7 +30,7 @@ function measured({ value, low, high }: Finding['measurement']): string {
   return figure(value) === figure(limit) ? value.toFixed(1) : figure(value);
 }
 
-function wanted({ value, low, high, unit }: Finding['measurement']): string {
+function wantedWords({ value, low, high, unit }: Finding['measurement']): string {
   if (low === 0 && high === 0) return 'none wanted';
   return value < low ? `${figure(low)} or more wanted` : `${figure(high)} or less wanted, ${unit}`;
 }
@@ -49,6 +50,7 @@ function Mark({ severity }: { severity: number }) {
 interface ReadingsProps {
   take: Take;
   profile: BodyProfile;
+  wanted: WantedRanges;
   report: ShotReport | null;
   refused: string | null;
 }
@@ -93,7 +95,7 @@ function ReasonForm({ onKeep }: { onKeep(reason: string): void }) {
 }
 
 /** What the review sees, worst first, what would mend it, and the numbers under it. */
-export function Readings({ take, profile, report, refused }: ReadingsProps) {
+export function Readings({ take, profile, wanted, report, refused }: ReadingsProps) {
   const { setShot, setMeant, setPanel, setOverlay } = usePoseStore.getState();
   const [working, setWorking] = useState<string | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
@@ -108,7 +110,7 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
     setOutcome(null);
     try {
       const before = take.shot;
-      const result = await studio('live').mend(profile, before, finding);
+      const result = await studio('live').mend(profile, before, finding, wanted);
       if (result.kind === 'stuck') {
         setOutcome({ findingId: finding.id, text: `Not found: ${result.why}.`, kind: 'stuck' });
         return;
@@ -162,7 +164,7 @@ export function Readings({ take, profile, report, refused }: ReadingsProps) {
                   <strong>
                     {measured(f.measurement)} {f.measurement.unit}
                   </strong>
-                  , {wanted(f.measurement)}. <span className="quiet">{f.reason}</span>
+                  , {wantedWords(f.measurement)}. <span className="quiet">{f.reason}</span>
                 </p>
                 <div className="mt-1 flex items-center gap-1">
                   <button

@@ -1,7 +1,9 @@
 'use client';
 
+import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
+import type { WantedRanges } from '@/core/brief';
 import type { Shot } from '@/core/picture';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
@@ -18,7 +20,11 @@ export interface Reported {
 }
 
 /** Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept. */
-export function useReport(profile: BodyProfile | undefined, shot: Shot | undefined): Reported {
+export function useReport(
+  profile: BodyProfile | undefined,
+  shot: Shot | undefined,
+  wanted: WantedRanges,
+): Reported {
   const [state, setState] = useState<Reported>({
     report: null,
     shot: null,
@@ -26,7 +32,7 @@ export function useReport(profile: BodyProfile | undefined, shot: Shot | undefin
     busy: false,
     recomputes: 0,
   });
-  const waiting = useRef<Shot | null>(null);
+  const waiting = useRef<{ profile: BodyProfile; shot: Shot; wanted: WantedRanges } | null>(null);
   const running = useRef(false);
   const alive = useRef(true);
 
@@ -39,7 +45,7 @@ export function useReport(profile: BodyProfile | undefined, shot: Shot | undefin
 
   useEffect(() => {
     if (!profile || !shot) return;
-    waiting.current = shot;
+    waiting.current = { profile, shot, wanted };
     if (running.current) return;
     running.current = true;
     void (async () => {
@@ -48,11 +54,11 @@ export function useReport(profile: BodyProfile | undefined, shot: Shot | undefin
         const next = waiting.current;
         waiting.current = null;
         try {
-          const report = await studio('live').recompute(profile, next);
+          const report = await studio('live').recompute(next.profile, next.shot, next.wanted);
           if (alive.current)
             setState((s) => ({
               report,
-              shot: next,
+              shot: next.shot,
               refused: null,
               busy: waiting.current !== null,
               recomputes: s.recomputes + 1,
@@ -69,7 +75,7 @@ export function useReport(profile: BodyProfile | undefined, shot: Shot | undefin
       }
       running.current = false;
     })();
-  }, [profile, shot]);
+  }, [profile, shot, wanted]);
   return state;
 }
 
@@ -77,11 +83,14 @@ export function useReport(profile: BodyProfile | undefined, shot: Shot | undefin
 export function useSurfaces(profile: BodyProfile | undefined): {
   measured: BodySurface | null;
   drawn: BodySurface | null;
+  /** Share of the fine surface that is built. */
+  progress: number;
 } {
   const [surfaces, setSurfaces] = useState<{ measured: BodySurface | null; drawn: BodySurface | null }>({
     measured: null,
     drawn: null,
   });
+  const [progress, setProgress] = useState(0);
   useEffect(() => {
     if (!profile) return;
     let stale = false;
@@ -89,12 +98,13 @@ export function useSurfaces(profile: BodyProfile | undefined): {
       const measured = await studio('live').surface(profile, 'measured');
       if (stale) return;
       setSurfaces({ measured, drawn: null });
-      const drawn = await studio('backstage').surface(profile, 'drawn');
+      const heard = proxy((done: number, of: number) => !stale && setProgress(done / of));
+      const drawn = await studio('backstage').surface(profile, 'drawn', heard);
       if (!stale) setSurfaces({ measured, drawn });
     })();
     return () => {
       stale = true;
     };
   }, [profile]);
-  return surfaces;
+  return { ...surfaces, progress };
 }

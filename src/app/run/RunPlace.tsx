@@ -21,6 +21,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { Take } from '@/core/formats';
 import { STANDING_POSES } from '@/core/library';
+import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost, cheapestOrder, MOST_EXACT, totalCost } from '@/core/sequence';
 import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
@@ -83,7 +84,7 @@ function Row({
           <GripVertical size={18} aria-hidden />
         </button>
         <PoseThumbnail
-          profile={whole.sitter.profile}
+          profile={dressedFor(whole.sitter, lookOf(whole.sitting, take))}
           shot={take.shot}
           scale={1}
           className="h-[84px] w-[56px]"

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf, studioOf } from '../../../tests/support/people';
+import { wantedRanges } from '../brief';
 import { CAMERA_RANGES } from '../camera';
 import { STANDING_POSES } from '../library';
 import { seeShot, type Shot } from '../picture';
@@ -8,7 +9,7 @@ import { review, type Finding } from '../review';
 import { mend } from '.';
 
 const studio = studioOf('average');
-const findings = (shot: Shot) => review(seeShot(studio, shot), shot.pose.message);
+const findings = (shot: Shot) => review(seeShot(studio, shot), wantedRanges(shot.pose.message));
 
 const FAULTY: [name: string, shot: Shot, id: string][] = [
   ['toes', shotOf({ leftFootOutDeg: -20 }), 'toes-in:left'],

@@ -1,3 +1,4 @@
+import { wantedRanges, type WantedRanges } from '../brief';
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { seeShot, type Shot, type Sight, type Studio } from '../picture';
 import { settingOf, SETTINGS, withSetting } from '../pose';
@@ -101,6 +102,7 @@ const FIRST_CHANGES = 3;
 /** One search for a mend: what was found before, and how often a picture was taken. */
 interface Search {
   studio: Studio;
+  wanted: WantedRanges;
   /** Severity of every finding that may stay. */
   before: ReadonlyMap<string, number>;
   evaluations: number;
@@ -110,12 +112,18 @@ interface Search {
  * Looks for the smallest change, in comfortable steps, that clears a finding without raising another.
  * Each of the finding's settings is tried alone, first where its own slope points, then outwards step by step; the
  * cheapest change wins. Where every change that clears it raises something else, the cheapest ones are followed by
- * a change that clears that. Deterministic.
+ * a change that clears that. `wanted` is what the brief wants; without one, what the pose's own message wants.
+ * Deterministic.
  */
-export function mend(studio: Studio, shot: Shot, finding: Finding): MendResult {
-  const findings = review(seeShot(studio, shot), shot.pose.message);
+export function mend(
+  studio: Studio,
+  shot: Shot,
+  finding: Finding,
+  wanted: WantedRanges = wantedRanges(shot.pose.message),
+): MendResult {
+  const findings = review(seeShot(studio, shot), wanted);
   const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
-  const search: Search = { studio, before, evaluations: 1 };
+  const search: Search = { studio, wanted, before, evaluations: 1 };
   const found = clear(search, shot, finding, MOST_CHANGES);
   const { evaluations } = search;
   if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
@@ -157,7 +165,6 @@ function changeOf({ axis, steps }: Trial): MendChange {
 function singleChange(search: Search, shot: Shot, finding: Finding): { best: Trial | null; others: Trial[] } {
   const rule = RULES.find((r) => r.id === finding.ruleId);
   if (!rule) return { best: null, others: [] };
-  const { message } = shot.pose;
   const takeAt = (axis: Axis, steps: number): Trial | null => {
     if (!inRange(axis, steps)) return null;
     search.evaluations++;
@@ -168,8 +175,8 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
       if (error instanceof RangeError) return null;
       throw error;
     }
-    const findings = review(sight, message);
-    const measurement = rule.measure(sight, message).find((m) => m.key === finding.measurement.key);
+    const findings = review(sight, search.wanted);
+    const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
     return {
       axis,
       steps,

@@ -1,7 +1,7 @@
-import { radians } from '../units';
-import { ellipsoid, loft, roundedCone, smoothUnion, type Field, type Loft } from './distance';
+import { radians, smoothstep } from '../units';
+import { ellipsoid, loft, roundedCone, smoothUnion, type Field, type Loft, type Ring } from './distance';
 import { bodyRings, softOf, type Flesh } from './girths';
-import { BIND_ARM_DEG, BIND_LEG_DEG, type Lengths } from './proportions';
+import { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, type Lengths } from './proportions';
 
 /** Place of a bind-pose point in the straight left limb's own coordinates, metres. */
 export interface LimbPlace {
@@ -43,45 +43,67 @@ export interface BodyFields {
   leg: Field;
   /** Everything joined. */
   whole: Field;
+  /** How far the belly of a pregnancy stands before the trunk, metres. */
+  bumpM: number;
   trunkLoft: Loft;
   armLoft: Loft;
   legLoft: Loft;
 }
 
+/**
+ * The belly of a pregnancy: an ellipsoid in front of the waist, from the fourth month on. Its volume at nine months
+ * is near that of the womb at term with child and waters, 5 to 6 litres (from memory).
+ */
+function pregnancyBump(months: number, belly: Omit<Ring, 'power'>, unit: number) {
+  const grown = smoothstep(2, 9, months);
+  if (grown === 0) return null;
+  return {
+    centreZ: belly.centreW + belly.front - (34 - 16 * grown) * unit,
+    acrossM: (40 + 37 * grown) * unit,
+    upM: (44 + 42 * grown) * unit,
+    depthM: (22 + 62 * grown) * unit,
+  };
+}
+
 /** Builds the fields of one body from its cross-sections. */
 export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
-  const S = lengths.frameM;
-  const rings = bodyRings(flesh);
+  const rings = bodyRings(lengths, flesh);
+  const heightM = heightsOf(lengths);
   const trunkLoft = loft(rings.trunk);
   const neckLoft = loft(rings.neck);
   const armLoft = loft(rings.arm);
   const legLoft = loft(rings.leg);
-  const unit = S / 1000;
+  const unit = lengths.frameM / 1000;
   const chestSoft = softOf(flesh, 'chest');
   const hipSoft = softOf(flesh, 'hip');
   const bellySoft = softOf(flesh, 'belly');
   const armSoft = softOf(flesh, 'upperArm');
   const c = flesh.contourShare;
 
-  const chestFront = trunkLoft.ring(0.725 * S);
-  const bustR = (30 + 16 * c + 2.2 * chestSoft) * unit;
+  const chestFront = trunkLoft.ring(heightM(0.725));
+  const bustR = (29 + 11 * c + 2 * chestSoft) * unit;
   const bustX = (41 + 3 * c) * unit;
-  const bustY = (0.742 - 0.018 * c) * S;
+  const bustY = heightM(0.742 - 0.018 * c);
   const bustZ = chestFront.centreW + chestFront.front - (24 - 12 * c - 1.2 * chestSoft) * unit;
-  const bustDepth = (14 + 21 * c + 0.8 * chestSoft) * unit;
+  const bustDepth = (14 + 16 * c + 0.8 * chestSoft) * unit;
 
-  const seat = trunkLoft.ring(0.515 * S);
-  const seatR = (40 + 5 * c + 3 * hipSoft) * (flesh.girthFactors.hip ?? 1) * unit;
+  const seat = trunkLoft.ring(heightM(0.515));
+  const seatR = (38 + 4 * c + 2.4 * hipSoft) * (flesh.girthFactors.hip ?? 1) * unit;
   const seatX = (40 + 2 * hipSoft) * unit;
   const seatZ = seat.centreW - seat.back + (24 - 5 * c) * unit;
 
-  const belly = trunkLoft.ring(0.595 * S);
+  const belly = trunkLoft.ring(heightM(0.595));
   const bellyDepth = Math.max(0, bellySoft) * 5 * unit;
 
   const deltX = lengths.shoulderJointM + (1 + 0.4 * armSoft) * unit;
 
-  const neckSide = [28 * unit, 0.834 * S, -14 * unit];
+  const seatY = heightM(0.5);
+  const bellyY = heightM(0.592);
+  const neckSide = [28 * unit, heightM(0.834), -14 * unit];
   const shoulderPoint = [lengths.shoulderJointM - 6 * unit, lengths.shoulderHeightM - 11 * unit, -6 * unit];
+
+  const bumpY = heightM(0.6);
+  const bump = pregnancyBump(flesh.pregnancyMonths, belly, unit);
 
   const trunk: Field = (x, y, z) => {
     const ax = Math.abs(x);
@@ -105,23 +127,25 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
       ellipsoid(ax - bustX, y - bustY, z - bustZ, bustR, bustR * (0.86 + 0.1 * c), bustDepth),
       0.05,
     );
-    d = smoothUnion(
-      d,
-      ellipsoid(ax - seatX, y - 0.5 * S, z - seatZ, seatR, seatR * 1.15, seatR * 0.66),
-      0.045,
-    );
+    d = smoothUnion(d, ellipsoid(ax - seatX, y - seatY, z - seatZ, seatR, seatR * 1.15, seatR * 0.66), 0.045);
     if (bellyDepth > 0)
       d = smoothUnion(
         d,
         ellipsoid(
           x,
-          y - 0.592 * S,
+          y - bellyY,
           z - belly.centreW - belly.front + 40 * unit,
           belly.outer * 0.82,
           62 * unit,
           38 * unit + bellyDepth,
         ),
         0.06,
+      );
+    if (bump)
+      d = smoothUnion(
+        d,
+        ellipsoid(x, y - bumpY, z - bump.centreZ, bump.acrossM, bump.upM, bump.depthM),
+        0.05,
       );
     return d;
   };
@@ -136,16 +160,20 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
     const dy = y - lengths.hipHeightM;
     return legLoft.distance(LEG_SIN * dx - LEG_COS * dy, LEG_COS * dx + LEG_SIN * dy, z);
   };
+  const armsFromY = heightM(0.4);
+  const neckFromY = heightM(0.78);
+  const legsToY = heightM(0.64);
   const whole: Field = (x, y, z) => {
     const ax = Math.abs(x);
     let d = trunk(x, y, z);
-    if (y > 0.4 * S) d = smoothUnion(d, arm(ax, y, z), 0.04);
-    if (y > 0.78 * S) d = smoothUnion(d, neck(x, y, z), 0.04);
-    if (y < 0.64 * S) {
+    if (y > armsFromY) d = smoothUnion(d, arm(ax, y, z), 0.04);
+    if (y > neckFromY) d = smoothUnion(d, neck(x, y, z), 0.04);
+    if (y < legsToY) {
       d = smoothUnion(d, leg(ax, y, z), 0.035);
       if (ax < 0.06) d = smoothUnion(d, leg(-ax, y, z), 0.02);
     }
     return d;
   };
-  return { trunk, neck, arm, leg, whole, trunkLoft, armLoft, legLoft };
+  const bumpM = bump ? Math.max(0, bump.centreZ + bump.depthM - belly.centreW - belly.front) : 0;
+  return { bumpM, trunk, neck, arm, leg, whole, trunkLoft, armLoft, legLoft };
 }

@@ -1,7 +1,15 @@
 import type { BodyFields } from './bodyField';
 import type { Flesh } from './girths';
-import { bodyProfileSchema, GIRTH_NAMES, type BodyProfile, type GirthName } from './profile';
-import { lengthsOf, type Lengths } from './proportions';
+import {
+  bodyProfileSchema,
+  GIRTH_NAMES,
+  LENGTH_NAMES,
+  type BodyProfile,
+  type GirthName,
+  type LengthName,
+} from './profile';
+import { limbEndsOf, type LimbEnds } from './limbs';
+import { lengthsOf, measurableLengths, type Lengths } from './proportions';
 import { fitFlesh, type FleshFit, type SegmentMasses } from './segments';
 import { skeletonOf, type Skeleton } from './skeleton';
 import { buildSurface, type BodySurface, type Detail } from './surface';
@@ -12,6 +20,7 @@ export interface Body {
   profile: BodyProfile;
   lengths: Lengths;
   skeleton: Skeleton;
+  limbEnds: LimbEnds;
   flesh: Flesh;
   fields: BodyFields;
   masses: SegmentMasses;
@@ -21,7 +30,7 @@ export interface Body {
 
 /** A measure that was asked and one that the body has instead, metres or kilograms. */
 export interface Misfit {
-  what: 'mass' | GirthName;
+  what: 'mass' | GirthName | LengthName;
   asked: number;
   got: number;
 }
@@ -29,6 +38,7 @@ export interface Misfit {
 /** Measures that differ by more than this contradict the others. */
 const MASS_TOLERANCE = 0.01;
 const GIRTH_TOLERANCE = 0.02;
+const LENGTH_TOLERANCE = 0.01;
 
 function misfitsOf(profile: BodyProfile, lengths: Lengths, fit: FleshFit): Misfit[] {
   const misfits: Misfit[] = [];
@@ -41,6 +51,12 @@ function misfitsOf(profile: BodyProfile, lengths: Lengths, fit: FleshFit): Misfi
     const girth = girthM(fit.fields, lengths, what);
     if (Math.abs(girth / asked - 1) > GIRTH_TOLERANCE) misfits.push({ what, asked, got: girth });
   }
+  const has = measurableLengths(lengths);
+  for (const what of LENGTH_NAMES) {
+    const asked = profile.lengthsM?.[what];
+    if (asked !== undefined && Math.abs(has[what] / asked - 1) > LENGTH_TOLERANCE)
+      misfits.push({ what, asked, got: has[what] });
+  }
   return misfits;
 }
 
@@ -51,14 +67,23 @@ function misfitsOf(profile: BodyProfile, lengths: Lengths, fit: FleshFit): Misfi
  */
 export function bodyFrom(profile: BodyProfile): Body {
   const checked = bodyProfileSchema.parse(profile);
-  const lengths = lengthsOf(checked.statureM, checked.ageYears, checked.contourShare);
-  const { build, contourShare } = checked;
-  const fit = fitFlesh(lengths, checked.massKg, { build, contourShare }, checked.girthsM ?? {});
+  const lengths = lengthsOf(checked);
+  const { build, contourShare, pregnancyMonths = 0 } = checked;
+  const shape = { build, contourShare, pregnancyMonths };
+  const limbEnds = limbEndsOf(lengths, checked.limbEnds);
+  const fit = fitFlesh(lengths, checked.massKg, shape, checked.girthsM ?? {}, limbEnds);
   const misfits = misfitsOf(checked, lengths, fit);
-  return { profile: checked, lengths, skeleton: skeletonOf(lengths), ...fit, misfits };
+  return { profile: checked, lengths, skeleton: skeletonOf(lengths), limbEnds, ...fit, misfits };
 }
 
-/** Meshes the dressed surface of a body. Takes about a second at `drawn`, half of it at `measured`. */
-export function surfaceOf(body: Body, detail: Detail): BodySurface {
-  return buildSurface(body.profile, body.lengths, body.fields, detail);
+/**
+ * Meshes the dressed surface of a body. Takes one to two seconds at `drawn`, a third of it at `measured`; `onPiece`
+ * hears how many of the pieces are done.
+ */
+export function surfaceOf(
+  body: Body,
+  detail: Detail,
+  onPiece?: (done: number, of: number) => void,
+): BodySurface {
+  return buildSurface(body, detail, onPiece);
 }

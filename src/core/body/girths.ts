@@ -1,5 +1,7 @@
+import { smoothstep } from '../units';
 import type { Ring } from './distance';
 import type { Build, GirthName } from './profile';
+import { placesAlong, type Chain, type Lengths } from './proportions';
 
 /** Regions whose soft tissue a build scales together. */
 type Region = 'neck' | 'chest' | 'belly' | 'hip' | 'thigh' | 'calf' | 'upperArm' | 'forearm' | 'bone';
@@ -22,8 +24,8 @@ const BUILD_FACTORS: Record<Build, Record<Region, number>> = {
     neck: 0.8,
     chest: 0.6,
     belly: 0.8,
-    hip: 1.45,
-    thigh: 1.45,
+    hip: 1.35,
+    thigh: 1.3,
     calf: 1.2,
     upperArm: 0.8,
     forearm: 0.9,
@@ -74,12 +76,12 @@ type Section = readonly [
 
 // Authored for this figure so that an even build meets Drillis & Contini breadths at a body mass index of 23.
 const TRUNK: readonly Section[] = [
-  [468, -2, 66, 66, 46, 54, 8, 6, 9, 2.2, 'hip', 0.05],
-  [505, -3, 85, 85, 53, 64, 9.5, 8, 11, 2.3, 'hip', 0.06],
-  [545, -3, 87, 87, 54, 60, 10.5, 11, 10, 2.3, 'hip', 0.06],
-  [585, -2, 81, 81, 54, 51, 11, 14, 8, 2.3, 'belly', -0.02],
-  [622, -1, 74.5, 74.5, 52, 46, 12, 15.5, 7, 2.3, 'belly', -0.08],
-  [662, -2, 77.5, 77.5, 56, 50, 10, 12, 7, 2.3, 'belly', -0.07],
+  [468, -2, 63, 63, 46, 50, 7.5, 6, 8, 2.2, 'hip', 0.05],
+  [505, -3, 79, 79, 51, 57, 8.5, 7.5, 9, 2.3, 'hip', 0.06],
+  [545, -3, 81, 81, 52, 56, 9.5, 10.5, 8.5, 2.3, 'hip', 0.06],
+  [585, -2, 78, 78, 53, 49.5, 11, 14, 8, 2.3, 'belly', -0.05],
+  [622, -1, 74.5, 74.5, 52, 46, 12, 15.5, 7, 2.3, 'belly', -0.14],
+  [662, -2, 77.5, 77.5, 56, 50, 10, 12, 7, 2.3, 'belly', -0.11],
   [705, -4, 83, 83, 59, 57, 7.5, 7, 7, 2.3, 'chest', -0.06],
   [748, -7, 87, 87, 57, 59, 6, 5.5, 6.5, 2.4, 'chest', -0.06],
   [782, -9, 86, 86, 48, 53, 5, 4, 6, 2.4, 'chest', -0.06],
@@ -88,10 +90,10 @@ const TRUNK: readonly Section[] = [
   [850, -12, 32, 32, 25, 27, 2, 2, 3, 2, 'neck', -0.1],
 ];
 const NECK: readonly Section[] = [
-  [812, -14, 34, 34, 29, 32, 2, 2, 3, 2, 'neck', -0.12],
-  [840, -10, 30, 30, 28.5, 28, 2.4, 2.6, 2.6, 2, 'neck', -0.13],
-  [868, -3, 28.5, 28.5, 28, 28, 2.6, 3.6, 2.2, 2, 'neck', -0.12],
-  [905, 2, 29, 29, 29, 29, 2, 3, 2, 2, 'neck', -0.1],
+  [812, -14, 36, 36, 31, 34, 2, 2, 3, 2, 'neck', -0.12],
+  [840, -10, 33, 33, 31, 31, 2.4, 2.6, 2.6, 2, 'neck', -0.13],
+  [868, -3, 31, 31, 30.5, 30.5, 2.6, 3.6, 2.2, 2, 'neck', -0.12],
+  [905, 2, 30.5, 30.5, 30.5, 30.5, 2, 3, 2, 2, 'neck', -0.1],
 ];
 /** Along the arm from the shoulder joint; side is back of the hand to palm, front is the thumb's side. */
 const ARM: readonly Section[] = [
@@ -102,29 +104,27 @@ const ARM: readonly Section[] = [
   [110, 0, 21, 21, 24.5, 22, 5, 4.5, 5, 2, 'upperArm', -0.12],
   [160, 0, 18.8, 18.8, 20, 20, 3, 3, 3.5, 2, 'upperArm', -0.1],
   [186, 0, 19, 18.5, 18.8, 20, 1.8, 2, 2, 2.1, 'bone', -0.08],
-  [216, 1, 21, 20, 21.5, 19.5, 2.4, 2.4, 2.4, 2, 'forearm', -0.1],
-  [252, 1, 18.8, 18, 20, 18, 2.2, 2.2, 2, 2, 'forearm', -0.1],
+  [216, 1, 22.5, 21.5, 23, 21, 2.4, 2.4, 2.4, 2, 'forearm', -0.1],
+  [252, 1, 20, 19.2, 21.3, 19.3, 2.2, 2.2, 2, 2, 'forearm', -0.1],
   [298, 0, 13.6, 13, 16, 15, 1.2, 1.2, 1.2, 2.1, 'forearm', -0.08],
   [330, 0, 11.2, 10.8, 14.6, 14.2, 0.6, 0.6, 0.6, 2.3, 'bone', -0.06],
   [345, 0, 11, 10.8, 15, 14.6, 0.5, 0.5, 0.5, 2.3, 'bone', -0.06],
 ];
 /** Along the leg from the hip joint. */
 const LEG: readonly Section[] = [
-  [-34, 0, 36, 36, 38, 40, 6, 6, 7, 2, 'thigh', 0.02],
-  [14, -1, 43, 46, 46, 49, 8, 7.5, 8, 2.1, 'thigh', 0.04],
-  [74, 1, 42, 44, 46.5, 44, 8, 7, 7, 2.1, 'thigh', 0.04],
+  [-34, 0, 30, 36, 35, 36, 5, 6, 7, 2, 'thigh', 0.02],
+  [14, -1, 37.5, 46, 44, 44, 7.5, 7.5, 7.5, 2.1, 'thigh', 0.04],
+  [74, 1, 40, 44, 46, 43, 8, 7, 7, 2.1, 'thigh', 0.04],
   [150, 2, 36.5, 36, 41, 35.5, 5.5, 5, 5, 2, 'thigh', 0.02],
-  [212, 1, 29, 29.5, 31, 29, 3, 3, 3, 2.1, 'thigh', -0.02],
-  [246, 0, 27.5, 28, 29, 27, 2, 2, 2, 2.2, 'bone', -0.04],
-  [284, -2, 26, 27, 25, 29, 2.5, 2, 3, 2.1, 'calf', -0.04],
-  [330, -4, 27.5, 27, 23, 33, 3.2, 2, 4, 2, 'calf', -0.05],
-  [392, -3, 21.5, 21, 20, 26, 2, 1.5, 2.5, 2, 'calf', -0.05],
-  [455, -1, 16.5, 16.5, 16.5, 19, 1, 1, 1.2, 2, 'bone', -0.05],
+  [212, 1, 31, 31, 32.5, 30.5, 3, 3, 3, 2.1, 'thigh', -0.02],
+  [246, 0, 30.5, 30.5, 32, 30, 2, 2, 2, 2.2, 'bone', -0.04],
+  [284, -2, 28.5, 29, 27, 31.5, 2.5, 2, 3, 2.1, 'calf', -0.04],
+  [330, -4, 30, 29.5, 25, 35.5, 3.2, 2, 4, 2, 'calf', -0.05],
+  [392, -3, 23.5, 23, 21.5, 28, 2, 1.5, 2.5, 2, 'calf', -0.05],
+  [455, -1, 18.2, 18.2, 18, 20.5, 1, 1, 1.2, 2, 'bone', -0.05],
   [492, 0, 17.5, 18, 15.5, 20, 0.8, 0.8, 0.8, 2.1, 'bone', -0.05],
   [508, 0, 16, 16, 14, 17, 0.5, 0.5, 0.5, 2, 'bone', -0.05],
 ];
-
-type Chain = 'trunk' | 'neck' | 'arm' | 'leg';
 
 /** A place along a chain, thousandths of the frame, and how far along the body a girth taken there reaches. */
 interface GirthPlace {
@@ -137,6 +137,7 @@ interface GirthPlace {
 export const GIRTH_PLACES: Record<GirthName, GirthPlace> = {
   neck: { chain: 'neck', at: 852, reach: 40 },
   chest: { chain: 'trunk', at: 728, reach: 45 },
+  underBust: { chain: 'trunk', at: 690, reach: 24 },
   waist: { chain: 'trunk', at: 622, reach: 34 },
   hip: { chain: 'trunk', at: 512, reach: 42 },
   upperArm: { chain: 'arm', at: 80, reach: 52 },
@@ -159,12 +160,12 @@ export interface BodyRings {
 
 /** What makes one sitter's cross-sections differ from another's. */
 export interface Flesh {
-  /** Scale of the body below the chin, see `Lengths.frameM`. */
-  frameM: number;
   build: Build;
   contourShare: number;
   /** Soft tissue against the average of a lean adult; about 1 at a body mass index of 23, negative when very slight. */
   softScale: number;
+  /** Months of pregnancy; 0 for none. */
+  pregnancyMonths: number;
   /** Factor on the cross-sections round the place of a girth that was taken with a tape; 1 where absent. */
   girthFactors: Partial<Record<GirthName, number>>;
 }
@@ -186,8 +187,12 @@ function girthFactor({ girthFactors }: Flesh, chain: Chain, at: number): number 
 /** Smallest half-axis as a share of the lean one: skin over bone. */
 const BONE_SHARE = 0.72;
 
-function ringsFrom(sections: readonly Section[], flesh: Flesh, chain: Chain): Ring[] {
-  const unit = flesh.frameM / 1000;
+/** Shoulders that are broader or narrower take the trunk below them along over this stretch. */
+const SHOULDER_BAND = { from: 700, to: 790 };
+
+function ringsFrom(sections: readonly Section[], lengths: Lengths, flesh: Flesh, chain: Chain): Ring[] {
+  const unit = lengths.frameM / 1000;
+  const place = placesAlong(lengths, chain);
   return sections.map((s) => {
     const [at, centreW, outer, inner, front, back, softSide, softFront, softBack, power, region, contour] = s;
     const soft = flesh.softScale * BUILD_FACTORS[flesh.build][region];
@@ -195,12 +200,14 @@ function ringsFrom(sections: readonly Section[], flesh: Flesh, chain: Chain): Ri
     const taped = girthFactor(flesh, chain, at);
     const half = (lean: number, add: number) =>
       Math.max(lean * widen + add * soft, lean * BONE_SHARE) * taped * unit;
+    const high = chain === 'trunk' ? smoothstep(SHOULDER_BAND.from, SHOULDER_BAND.to, at) : 0;
+    const broad = 1 + (lengths.shoulderFactor - 1) * high;
     return {
-      at: at * unit,
+      at: place(at / 1000),
       centreU: 0,
       centreW: centreW * unit,
-      outer: half(outer, softSide),
-      inner: half(inner, softSide),
+      outer: half(outer, softSide) * broad,
+      inner: half(inner, softSide) * broad,
       front: half(front, softFront),
       back: half(back, softBack),
       power,
@@ -209,12 +216,12 @@ function ringsFrom(sections: readonly Section[], flesh: Flesh, chain: Chain): Ri
 }
 
 /** Cross-sections of trunk and neck (by height), arm and leg (along the limb), metres. */
-export function bodyRings(flesh: Flesh): BodyRings {
+export function bodyRings(lengths: Lengths, flesh: Flesh): BodyRings {
   return {
-    trunk: ringsFrom(TRUNK, flesh, 'trunk'),
-    neck: ringsFrom(NECK, flesh, 'neck'),
-    arm: ringsFrom(ARM, flesh, 'arm'),
-    leg: ringsFrom(LEG, flesh, 'leg'),
+    trunk: ringsFrom(TRUNK, lengths, flesh, 'trunk'),
+    neck: ringsFrom(NECK, lengths, flesh, 'neck'),
+    arm: ringsFrom(ARM, lengths, flesh, 'arm'),
+    leg: ringsFrom(LEG, lengths, flesh, 'leg'),
   };
 }
 

@@ -11,8 +11,6 @@ import { smoothstep } from '../units';
 import type { BodyProfile } from './profile';
 import { EYEBALL } from './skeleton';
 
-type HairShape = BodyProfile['hair'];
-
 /**
  * The head in head coordinates: chin 0, crown 1, ear plane z = 0, one head height as the unit.
  * Placements follow the usual drawing canon (eyes at half height, nose base at a third of the lower face).
@@ -20,8 +18,8 @@ type HairShape = BodyProfile['hair'];
 export interface HeadShape {
   /** Skin of skull, face and ears, without neck. */
   skin: Field;
-  /** Hair, or undefined for none. */
-  hair: Field | undefined;
+  /** The plain form under hair and scarf: skull and upper face without features. */
+  smooth: Field;
 }
 
 function ring(at: number, half: number, front: number, back: number, centreW: number, power: number): Ring {
@@ -45,17 +43,16 @@ export interface HeadCharacter {
   softness: number;
   /** 1 for a small child, 0 from sixteen years on: small nose and jaw, full cheeks. */
   youth: number;
-  hair: HairShape;
 }
 
 /** The character of a sitter's head. */
 export function headCharacter(profile: BodyProfile): HeadCharacter {
   const youth = 1 - smoothstep(4, 16, profile.ageYears);
-  return { softness: profile.contourShare + (1 - profile.contourShare) * youth, youth, hair: profile.hair };
+  return { softness: profile.contourShare + (1 - profile.contourShare) * youth, youth };
 }
 
 /** Builds the head. */
-export function headShape({ softness: soft, youth, hair: hairShape }: HeadCharacter): HeadShape {
+export function headShape({ softness: soft, youth }: HeadCharacter): HeadShape {
   const jawHalf = 0.206 - 0.03 * soft;
   const face = loft([
     ring(0.012, 0.088 - 0.022 * soft, 0.075, 0.12, 0.27 - 0.02 * youth, 2),
@@ -161,8 +158,8 @@ export function headShape({ softness: soft, youth, hair: hairShape }: HeadCharac
     return d;
   };
 
-  if (hairShape === 'none') return { skin, hair: undefined };
-  return { skin, hair: hairField(hairShape, (x, y, z) => face.distance(y, x, z)) };
+  const smooth: Field = (x, y, z) => smoothUnion(skull(x, y, z), face.distance(Math.max(y, 0.3), x, z), 0.09);
+  return { skin, smooth };
 }
 
 /** Skull and forehead. */
@@ -198,49 +195,4 @@ function ear(ax: number, y: number, z: number): number {
   const bowl = 0.014 * Math.exp(-((rim / 0.6) ** 2)) - 0.01 * Math.exp(-(((rim - 0.84) / 0.2) ** 2));
   const leaf = smoothIntersection((rim - 1) * 0.075, Math.abs(flare + bowl) - 0.016, 0.025);
   return smoothUnion(leaf, ellipsoid(flare, y - 0.375, u - 0.008, 0.016, 0.03, 0.026), 0.035);
-}
-
-/** Direction round the head's axis, 0 in front, pi behind; and the finest wave of the strands there. */
-function strandsAt(x: number, y: number, z: number): { azimuth: number; strand: number } {
-  const azimuth = Math.atan2(Math.abs(x), z + 0.03);
-  return {
-    azimuth,
-    strand: Math.sin(azimuth * 46 + y * 9) * 0.5 + Math.sin(azimuth * 23 - y * 14 + 1) * 0.5,
-  };
-}
-
-/** How far a point lies above the hairline, in head heights: high over the forehead, down before the ear, low at the nape. */
-export function aboveHairline(hairShape: HairShape, x: number, y: number, z: number): number {
-  const { azimuth, strand } = strandsAt(x, y, z);
-  const nape = hairShape === 'tiedBack' ? 0.3 : 0.2;
-  let line: number;
-  if (azimuth < 0.75) line = 0.835 - 0.085 * (azimuth / 0.75) ** 2;
-  else if (azimuth < 1.35) line = 0.75 - 0.25 * ((azimuth - 0.75) / 0.6) ** 1.5;
-  else if (azimuth < 1.9)
-    line = 0.5 + 0.1 * Math.sin(((azimuth - 1.35) / 0.55) * Math.PI) - 0.06 * ((azimuth - 1.35) / 0.55);
-  else line = 0.44 - (0.44 - nape) * smoothstep(1.9, 2.8, azimuth);
-  if (hairShape === 'short') line -= 0.018 * Math.sin(x * 14 + 0.6) * Math.max(0, 1 - azimuth / 0.9);
-  return y - line - 0.006 * strand;
-}
-
-/** Hair that grows from nothing at the hairline to its full depth. */
-function hairField(hairShape: 'short' | 'tiedBack', face: Field): Field {
-  const tied = hairShape === 'tiedBack';
-  return (x, y, z) => {
-    const { strand } = strandsAt(x, y, z);
-    const above = aboveHairline(hairShape, x, y, z);
-    const grown = smoothstep(-0.02, tied ? 0.16 : 0.12, above);
-    const top = Math.exp(-(((y - 0.93) / 0.13) ** 2)) * (z > 0 ? 1 : 0.5);
-    const depth = tied
-      ? 0.004 + 0.02 * grown + 0.026 * top * grown
-      : 0.005 + 0.034 * grown + 0.03 * top * grown;
-    const wave = (tied ? 0.0035 : 0.006) * strand * grown;
-    let head = smoothUnion(skull(x, y, z), face(x, Math.max(y, 0.3), z), 0.09);
-    if (!tied)
-      head = smoothUnion(head, roundedCone(x, y, z, [0, 0.42, -0.12], [0, 0.14, -0.1], 0.235, 0.21), 0.06);
-    const d = smoothIntersection(head - depth - wave, -above * 0.8, 0.02);
-    if (!tied) return d;
-    const knot = ellipsoid(x, y - 0.73, z + 0.5, 0.125, 0.12, 0.11) - 0.004 * Math.sin(26 * (x + y));
-    return smoothUnion(d, knot, 0.05);
-  };
 }

@@ -1,11 +1,12 @@
-import { radians, smoothstep } from '../units';
+import { radians, smoothstep, SIDES, type Vec3 } from '../units';
 import type { BodyFields } from './bodyField';
 import { smoothIntersection, smoothUnion, type Field } from './distance';
-import { aboveHairline, headCharacter, headShape, lidEdges } from './headField';
+import { aboveHairline, HAIR_ENDS, hairField, SCARF_END, scarfField } from './hairField';
+import { headCharacter, headShape, lidEdges } from './headField';
 import type { PartName } from './parts';
 import { IN_PLACE, mix, same, type Piece, type Rgb } from './piece';
 import type { BodyProfile } from './profile';
-import type { Lengths } from './proportions';
+import { heightsOf, type Lengths } from './proportions';
 import { EYEBALL, HEAD_FORWARD_SHARE, headToBind, jointIndex } from './skeleton';
 import { weighing } from './skinWeights';
 import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets';
@@ -16,21 +17,33 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
   const H = lengths.headHeightM;
   const shape = headShape(headCharacter(profile));
   const originY = lengths.chinHeightM;
+  const heightM = heightsOf(lengths);
+  const [endY, chestToY, headFromY, trunkToY] = [0.775, 0.815, 0.82, 0.9].map(heightM) as [
+    number,
+    number,
+    number,
+    number,
+  ];
   const originZ = HEAD_FORWARD_SHARE * S;
+  const [collarY, jawY] = [heightM(0.845), heightM(0.868)];
   /** Half the width of the piece: the neck down into the collar, and the whole head. */
-  const halfM = Math.max(0.07 * S, 0.42 * H);
-  const head: Field = (x, y, z) => shape.skin(x / H, (y - originY) / H, (z - originZ) / H) * H;
+  const halfM = Math.max(0.07 * S, 0.42 * H * lengths.headBreadthFactor);
+  const halfDepthM = 0.63 * H;
+  const head: Field = (x, y, z) =>
+    shape.skin(x / (H * lengths.headBreadthFactor), (y - originY) / H, (z - originZ) / H) * H;
   const field: Field = (x, y, z) => {
     let d = y < originY + 0.5 * H ? fields.neck(x, y, z) : 1;
-    if (y < 0.9 * S) d = smoothUnion(d, fields.trunk(x, y, z), 0.03);
-    if (y > 0.82 * S) d = smoothUnion(d, head(x, y, z), 0.028);
-    d = smoothIntersection(d, 0.8 * S - y, 0.004);
-    return smoothIntersection(d, Math.abs(x) - halfM, 0.004);
+    if (y < trunkToY) d = smoothUnion(d, fields.trunk(x, y, z), 0.03);
+    // the head melts into the neck below the jaw, and keeps out of the collar
+    if (y > headFromY) d = smoothUnion(d, head(x, y, z), 0.004 + 0.024 * smoothstep(collarY, jawY, y));
+    d = smoothIntersection(d, endY - y, 0.004);
+    d = smoothIntersection(d, Math.abs(x) - halfM, 0.004);
+    return smoothIntersection(d, Math.abs(z) - halfDepthM, 0.004);
   };
   const fine = 0.0029 * k;
-  const faceHalf = 0.35 * H;
+  const faceHalf = 0.35 * H * lengths.headBreadthFactor;
   const xs = mirroredLines(halfM + 0.012, (x) => (x < faceHalf ? fine : fine * 2));
-  const ys = gridLines(0.793 * S, originY + 1.07 * H, (y) =>
+  const ys = gridLines(endY - 0.007 * S, originY + 1.07 * H, (y) =>
     y > originY - 0.002 * S && y < originY + 0.64 * H ? fine : fine * 2.6,
   );
   const zs = gridLines(-0.65 * H, 0.68 * H, (z) => (z > 0.23 * H ? fine : fine * 2.4));
@@ -44,7 +57,7 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
     field,
     ...IN_PLACE,
     paint: (_, p) => {
-      const x = Math.abs(p[0]) / H;
+      const x = Math.abs(p[0]) / (H * lengths.headBreadthFactor);
       const y = (p[1] - originY) / H;
       const z = (p[2] - originZ) / H;
       let colour: Rgb = skin;
@@ -95,9 +108,9 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
         fields.neck(p[0], p[1], p[2]) < head(p[0], p[1], p[2])
       )
         part = 'neck';
-      else if (x > 0.285 && y > 0.3 && y < 0.62) part = 'ear';
+      else if (x > 0.278 && y > 0.3 && y < 0.62) part = 'ear';
       else if (y > 0.86 || z < -0.08) part = profile.hair === 'none' ? 'face' : 'hair';
-      if (p[1] < 0.815 * S) part = 'chest';
+      if (p[1] < chestToY) part = 'chest';
       return { part, colour };
     },
     weigh: (_, p) => weigh.head(p, head(p[0], p[1], p[2]), fields.neck(p[0], p[1], p[2])),
@@ -147,7 +160,7 @@ export function eyePieces(lengths: Lengths, rings: number, around: number): Piec
       place: (p) => headToBind(lengths, [c[0] + p[0], c[1] + p[1], c[2] + p[2]]),
       turn: same,
       unitM: H,
-      mirror: true,
+      sides: SIDES,
       paint: (p) => {
         const polar = Math.acos(Math.min(1, p[2] / Math.hypot(p[0], p[1], p[2])));
         const iris: Rgb = [0.085, 0.075, 0.06];
@@ -161,33 +174,73 @@ export function eyePieces(lengths: Lengths, rings: number, around: number): Piec
   ];
 }
 
-/** Hair as a shell over the skull; none for a bald head. */
-export function hairPieces(profile: BodyProfile, lengths: Lengths, k: number): Piece[] {
+/** Depth of the back's surface at a height below the chin, in head coordinates. */
+function backOf(lengths: Lengths, fields: BodyFields): (at: number) => number {
   const H = lengths.headHeightM;
-  const hair = headShape(headCharacter(profile)).hair;
-  if (!hair) return [];
-  const cell = (0.006 * k) / H;
-  const mesh = surfaceNets(
-    hair,
-    mirroredLines(0.46, () => cell),
-    gridLines(0.02, 1.12, () => cell),
-    gridLines(-0.68, 0.52, () => cell),
-  );
+  return (at) => {
+    const y = lengths.chinHeightM + at * H;
+    let z = -0.4;
+    while (z < 0 && fields.trunk(0.06, y, z) > 0) z += 0.004;
+    return z / H - HEAD_FORWARD_SHARE * (lengths.frameM / H) - 0.045;
+  };
+}
+
+/** Something worn on the head, meshed in head coordinates; what hangs below the chin goes with neck and chest. */
+function onHead(
+  lengths: Lengths,
+  field: Field,
+  cell: number,
+  endAt: number,
+  paint: (p: Vec3) => { part: PartName; colour: Rgb },
+): Piece {
   const head = jointIndex('head');
-  return [
-    {
-      mesh,
-      field: hair,
-      place: (p) => headToBind(lengths, p),
-      turn: same,
-      unitM: H,
-      mirror: false,
-      paint: (p) => {
-        const strand = 0.5 + 0.5 * Math.sin(Math.atan2(Math.abs(p[0]), p[2] + 0.03) * 46 + p[1] * 9);
-        const t = profile.tones.hair;
-        return { part: 'hair', colour: mix(t, [t[0] * 1.5, t[1] * 1.45, t[2] * 1.4], 0.5 * strand) };
-      },
-      weigh: () => new Map([[head, 1]]),
+  const [neck, chest] = [jointIndex('neck'), jointIndex('spineHigh')];
+  return {
+    mesh: surfaceNets(
+      field,
+      mirroredLines(0.56, () => cell),
+      gridLines(endAt, 1.24, () => cell),
+      gridLines(-0.82, 0.52, () => cell),
+    ),
+    field,
+    place: (p) => headToBind(lengths, p),
+    turn: same,
+    unitM: lengths.headHeightM,
+    sides: null,
+    paint,
+    weigh: (p) => {
+      const high = smoothstep(-0.28, 0.06, p[1]);
+      const middle = smoothstep(-0.6, -0.2, p[1]);
+      return new Map([
+        [head, high],
+        [neck, (1 - high) * middle],
+        [chest, (1 - high) * (1 - middle)],
+      ]);
     },
+  };
+}
+
+/** Hair as a shell over the skull, or the scarf over it; nothing for a bare head. */
+export function hairPieces(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece[] {
+  const H = lengths.headHeightM;
+  const { smooth, skin } = headShape(headCharacter(profile));
+  const cell = (0.006 * k) / H;
+  const scarf = profile.outfit.headScarf;
+  if (scarf)
+    return [
+      onHead(lengths, scarfField(smooth, skin), cell * 0.75, SCARF_END - 0.06, () => ({
+        part: 'hair',
+        colour: scarf.tone,
+      })),
+    ];
+  if (profile.hair === 'none') return [];
+  const hair = hairField(profile.hair, smooth, backOf(lengths, fields));
+  const t = profile.tones.hair;
+  const light: Rgb = [t[0] * 1.5, t[1] * 1.45, t[2] * 1.4];
+  return [
+    onHead(lengths, hair, cell, HAIR_ENDS[profile.hair] - 0.06, (p) => {
+      const strand = 0.5 + 0.5 * Math.sin(Math.atan2(Math.abs(p[0]), p[2] + 0.03) * 46 + p[1] * 9);
+      return { part: 'hair', colour: mix(t, light, 0.5 * strand) };
+    }),
   ];
 }

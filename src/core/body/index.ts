@@ -5,12 +5,34 @@ export {
   GIRTH_NAMES,
   GIRTH_RANGES,
   HAIR_SHAPES,
+  LENGTH_NAMES,
+  LENGTH_RANGES,
+  LIMBS,
   type BodyProfile,
   type Build,
   type GirthName,
+  type HairShape,
+  type LengthName,
+  type Limb,
 } from './profile';
 export { girthsOf } from './tape';
-export { BIND_ARM_DEG, BIND_LEG_DEG, type Lengths } from './proportions';
+export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './proportions';
+export type { Outfit } from './outfit';
+export {
+  MOTION_LIMIT_NAMES,
+  MOTION_LIMITS,
+  MOTION_NAMES,
+  motionRange,
+  MOTIONS,
+  standingMinutes,
+  STRENGTH_CLASSES,
+  type Motion,
+  type MotionLimit,
+  type MotionRange,
+  type StrengthClass,
+} from './motion';
+export { reflectance } from './reflectance';
+export { heelTurnDeg } from './shoeField';
 export { PARTS, partIndex, type PartName } from './parts';
 export {
   BALL_FORWARD_SHARE,
@@ -24,7 +46,6 @@ export {
   JOINTS,
   MIRRORED_JOINTS,
   PHALANGES,
-  TRUNK_HEIGHTS,
   bindArmDirection,
   type Finger,
   type JointName,

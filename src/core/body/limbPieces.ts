@@ -1,6 +1,6 @@
-import { radians, smoothstep, type Side, type Vec3 } from '../units';
+import { radians, smoothstep, SIDES, type Side, type Vec3 } from '../units';
 import type { BodyFields } from './bodyField';
-import type { Field } from './distance';
+import { smoothIntersection, smoothUnion, type Field } from './distance';
 import { handField } from './handField';
 import type { PartName } from './parts';
 import { mix, same, type Piece, type Rgb } from './piece';
@@ -11,14 +11,15 @@ import { handToBind } from './skeleton';
 import { weighing } from './skinWeights';
 import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets';
 
-function armPart(lengths: Lengths, side: Side, along: number): PartName {
+/** Part of an arm at a place along it from the shoulder joint. */
+export function armPart(lengths: Lengths, side: Side, along: number): PartName {
   const margin = 0.032 * lengths.frameM;
   if (along < lengths.upperArmM - margin) return `${side}:upperArm`;
   return along < lengths.upperArmM + margin ? `${side}:elbow` : `${side}:forearm`;
 }
 
 /** The left arm's own coordinates (along, across, depth), in which its pieces are meshed to be cut cleanly. */
-export function armFrame(lengths: Lengths): Pick<Piece, 'place' | 'turn' | 'unitM' | 'mirror'> {
+export function armFrame(lengths: Lengths): Pick<Piece, 'place' | 'turn' | 'unitM' | 'sides'> {
   const sin = Math.sin(radians(BIND_ARM_DEG));
   const cos = Math.cos(radians(BIND_ARM_DEG));
   const place = (p: Vec3): Vec3 => [
@@ -27,7 +28,7 @@ export function armFrame(lengths: Lengths): Pick<Piece, 'place' | 'turn' | 'unit
     p[2],
   ];
   const turn = (n: Vec3): Vec3 => [sin * n[0] + cos * n[1], -cos * n[0] + sin * n[1], n[2]];
-  return { place, turn, unitM: 1, mirror: true };
+  return { place, turn, unitM: 1, sides: SIDES };
 }
 
 /** Meshes a field given in the arm's own coordinates. */
@@ -40,17 +41,35 @@ export function meshAlongArm(field: Field, startM: number, endM: number, halfM: 
   );
 }
 
-/** Bare arm from under the sleeve to the wrist. */
-export function armPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
+/** Bare arm from under the sleeve (`fromM` along it) to the wrist, or to where it ends, rounded. */
+export function armPiece(
+  profile: BodyProfile,
+  lengths: Lengths,
+  fields: BodyFields,
+  k: number,
+  ends: { fromM: number; toM: number },
+): Piece {
   const S = lengths.frameM;
-  const start = 0.07 * S;
-  const end = lengths.upperArmM + lengths.forearmM + 0.006 * S;
-  const field: Field = (a, u, w) => Math.max(fields.armLoft.distance(a, u, w), start - a, a - end);
+  const wristM = lengths.upperArmM + lengths.forearmM + 0.006 * S;
+  const end = Math.min(ends.toM, wristM);
+  const frame = armFrame(lengths);
+  const fromShoulder = ends.fromM < 0.03 * S;
+  const field: Field = (a, u, w) => {
+    let d = fields.armLoft.distance(a, u, w);
+    if (fromShoulder && a < 0.1 * S) {
+      // without a sleeve the shoulder is seen: it belongs to the trunk
+      const p = frame.place([a, u, w]);
+      d = smoothUnion(d, fields.trunk(p[0], p[1], p[2]), 0.04);
+      d = Math.max(d, Math.hypot(u, w) - 0.058 * S);
+    }
+    d = Math.max(d, ends.fromM - a);
+    return end < wristM ? smoothIntersection(d, a - end, 0.03) : Math.max(d, a - end);
+  };
   const weigh = weighing(lengths, fields);
   return {
-    ...armFrame(lengths),
+    ...frame,
     field,
-    mesh: meshAlongArm(field, start, end, 0.075 * S, 0.0075 * k),
+    mesh: meshAlongArm(field, ends.fromM, end, 0.075 * S, 0.0075 * k),
     paint: (p) => ({ part: armPart(lengths, 'left', p[0]), colour: profile.tones.skin }),
     weigh: (_, p) => weigh.upperBody(p),
   };
@@ -77,7 +96,7 @@ export function handPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
     place: (p) => handToBind(lengths, 'left', p),
     turn: (n) => [cos * n[0] - sin * n[1], sin * n[0] + cos * n[1], n[2]],
     unitM: lengths.handM,
-    mirror: true,
+    sides: SIDES,
     paint: (p) => ({
       part: 'left:hand',
       colour: mix(skin, knuckle, smoothstep(-0.42, -0.6, p[1]) * 0.7),
@@ -86,17 +105,18 @@ export function handPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
   };
 }
 
-/** Flat shoe. */
+/** Shoe, flat or with a heel. */
 export function shoePiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
   const S = lengths.frameM;
-  const field = shoeField(lengths);
+  const { heelM, tone } = profile.outfit.shoes;
+  const field = shoeField(lengths, heelM);
   const ankleX = lengths.hipJointM + Math.sin(radians(BIND_LEG_DEG)) * (lengths.thighM + lengths.shankM);
-  const cell = 0.0075 * k;
+  const cell = (heelM > 0.03 ? 0.006 : 0.0075) * k;
   const mesh = surfaceNets(
     field,
     mirroredLines(0.04 * S, () => cell),
-    gridLines(-0.01, 0.06 * S, () => cell),
-    gridLines(-0.055 * S, 0.14 * S, () => cell * 1.2),
+    gridLines(-0.01 - heelM * 1.15, 0.06 * S, () => cell),
+    gridLines(-0.055 * S - heelM * 0.3, 0.14 * S, () => cell * 1.2),
   );
   const weigh = weighing(lengths, fields);
   return {
@@ -105,10 +125,10 @@ export function shoePiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
     place: (p) => [p[0] + ankleX, p[1], p[2]],
     turn: same,
     unitM: 1,
-    mirror: true,
+    sides: SIDES,
     paint: (p) => ({
       part: 'left:foot',
-      colour: mix(profile.tones.shoes, [0.32, 0.3, 0.27], p[1] < 0.007 * S ? 0.7 : 0),
+      colour: mix(tone, [0.32, 0.3, 0.27], heelM < 0.02 && p[1] < 0.007 * S ? 0.7 : 0),
     }),
     weigh: (_, p) => weigh.shoe('left', p),
   };

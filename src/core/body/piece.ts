@@ -1,4 +1,4 @@
-import type { Vec3 } from '../units';
+import type { Side, Vec3 } from '../units';
 import type { Field } from './distance';
 import type { PartName } from './parts';
 import type { Weights } from './skinWeights';
@@ -18,14 +18,15 @@ export interface Piece {
   unitM: number;
   paint(local: Vec3, bind: Vec3): { part: PartName; colour: Rgb };
   weigh(local: Vec3, bind: Vec3): Weights;
-  mirror: boolean;
+  /** A piece of the left half with the sides on which it is worn; null for one that is meshed where it stands. */
+  sides: readonly Side[] | null;
 }
 
 /** Directions of a piece whose axes are those of the bind pose. */
 export const same = (p: Vec3): Vec3 => p;
 
 /** A piece that is meshed where it stands, both sides at once. */
-export const IN_PLACE = { place: same, turn: same, unitM: 1, mirror: false } as const;
+export const IN_PLACE = { place: same, turn: same, unitM: 1, sides: null } as const;
 
 /** Colour between two others. */
 export function mix(a: Rgb, b: Rgb, share: number): Rgb {

@@ -1,18 +1,27 @@
 import { z } from 'zod';
+import { MOTION_LIMIT_NAMES, STRENGTH_CLASSES, type StrengthClass } from './motion';
+import { outfitSchema } from './outfit';
+import { reflectance } from './reflectance';
 
 /** Where the soft mass sits. Region factors are in `girths.ts`. */
 export const BUILDS = ['even', 'high', 'low', 'middle', 'muscular'] as const;
 export type Build = (typeof BUILDS)[number];
 
-export const HAIR_SHAPES = ['short', 'tiedBack', 'none'] as const;
+export const HAIR_SHAPES = ['short', 'bob', 'long', 'curls', 'tiedBack', 'none'] as const;
+export type HairShape = (typeof HAIR_SHAPES)[number];
 
-/** Diffuse reflectance of red, green and blue, linear, 0 to 1. */
-const reflectance = z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)]);
+/** A measure that can be taken, with the range of human values, metres. */
+interface MeasureRange {
+  min: number;
+  max: number;
+  words: string;
+}
 
-/** Girths that can be taken with a tape, with the range of human values, metres. */
+/** Girths that can be taken with a tape. */
 export const GIRTH_RANGES = {
   neck: { min: 0.15, max: 0.8, words: 'neck' },
   chest: { min: 0.35, max: 2.2, words: 'chest or bust' },
+  underBust: { min: 0.35, max: 2.1, words: 'under the bust' },
   waist: { min: 0.3, max: 2.5, words: 'waist' },
   hip: { min: 0.35, max: 2.5, words: 'hips' },
   upperArm: { min: 0.1, max: 0.9, words: 'upper arm' },
@@ -21,16 +30,38 @@ export const GIRTH_RANGES = {
   knee: { min: 0.15, max: 0.9, words: 'knee' },
   calf: { min: 0.12, max: 0.9, words: 'calf' },
   ankle: { min: 0.1, max: 0.6, words: 'ankle' },
-} as const;
+} as const satisfies Record<string, MeasureRange>;
 export type GirthName = keyof typeof GIRTH_RANGES;
 export const GIRTH_NAMES = Object.keys(GIRTH_RANGES) as GirthName[];
 
-const girthsShape = Object.fromEntries(
-  GIRTH_NAMES.map((name) => [
-    name,
-    z.number().min(GIRTH_RANGES[name].min).max(GIRTH_RANGES[name].max).optional(),
-  ]),
-) as Record<GirthName, z.ZodOptional<z.ZodNumber>>;
+/** Lengths that can be measured with a rule or a tape. */
+export const LENGTH_RANGES = {
+  sittingHeight: { min: 0.25, max: 1.3, words: 'sitting height, seat to crown' },
+  shoulderBreadth: { min: 0.15, max: 0.75, words: 'shoulders, outside to outside' },
+  arm: { min: 0.15, max: 1, words: 'arm, shoulder point to wrist' },
+  leg: { min: 0.15, max: 1.4, words: 'leg, hip joint to floor' },
+  hand: { min: 0.06, max: 0.28, words: 'hand, wrist to fingertip' },
+  headHeight: { min: 0.12, max: 0.32, words: 'head, chin to crown' },
+  headBreadth: { min: 0.09, max: 0.22, words: 'breadth of the head' },
+} as const satisfies Record<string, MeasureRange>;
+export type LengthName = keyof typeof LENGTH_RANGES;
+export const LENGTH_NAMES = Object.keys(LENGTH_RANGES) as LengthName[];
+
+function optionalMeasures<Name extends string>(ranges: Record<Name, MeasureRange>) {
+  const shape = Object.fromEntries(
+    (Object.keys(ranges) as Name[]).map((name) => [
+      name,
+      z.number().min(ranges[name].min).max(ranges[name].max).optional(),
+    ]),
+  ) as Record<Name, z.ZodOptional<z.ZodNumber>>;
+  return z.strictObject(shape).optional();
+}
+
+/** Limbs of which a part may be absent. */
+export const LIMBS = ['leftArm', 'rightArm', 'leftLeg', 'rightLeg'] as const;
+export type Limb = (typeof LIMBS)[number];
+const STRENGTH_NAMES = Object.keys(STRENGTH_CLASSES) as StrengthClass[];
+const limbEnd = z.number().min(0.1).max(1).optional();
 
 /**
  * Who is posed, as far as the body goes. Only what a person said or measured; all else is derived.
@@ -44,15 +75,22 @@ export const bodyProfileSchema = z.strictObject({
   contourShare: z.number().min(0).max(1),
   hair: z.enum(HAIR_SHAPES),
   /** Taken with a tape, metres; what is absent is estimated. */
-  girthsM: z.strictObject(girthsShape).optional(),
-  tones: z.strictObject({
-    skin: reflectance,
-    hair: reflectance,
-    top: reflectance,
-    trousers: reflectance,
-    shoes: reflectance,
-  }),
+  girthsM: optionalMeasures(GIRTH_RANGES),
+  /** Measured, metres; what is absent is estimated. */
+  lengthsM: optionalMeasures(LENGTH_RANGES),
+  /** Months of pregnancy, counted from its beginning. */
+  pregnancyMonths: z.number().min(0).max(9.5).optional(),
+  /** Where a limb ends, as a share of the way from shoulder to wrist or hip to ankle; 1: only hand or foot is absent. */
+  limbEnds: z
+    .strictObject({ leftArm: limbEnd, rightArm: limbEnd, leftLeg: limbEnd, rightLeg: limbEnd })
+    .optional(),
+  /** Height of the seat of the wheelchair that the sitter uses, cushion included, metres. */
+  wheelchairSeatM: z.number().min(0.2).max(0.8).optional(),
+  /** What the sitter cannot or should not do. */
+  motionLimits: z.array(z.enum(MOTION_LIMIT_NAMES)).max(MOTION_LIMIT_NAMES.length).optional(),
+  strength: z.enum(STRENGTH_NAMES).optional(),
+  tones: z.strictObject({ skin: reflectance, hair: reflectance }),
+  outfit: outfitSchema,
 });
 
 export type BodyProfile = z.infer<typeof bodyProfileSchema>;
-export type Tones = BodyProfile['tones'];

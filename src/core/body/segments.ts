@@ -1,10 +1,11 @@
-import { clamp, SIDES, type Vec3 } from '../units';
+import { clamp, SIDES, sideSign, type Side, type Vec3 } from '../units';
 import { armPlace, bodyFields, legPlace, type BodyFields } from './bodyField';
 import type { Flesh } from './girths';
 import { handField } from './handField';
 import { headShape } from './headField';
+import { sidesPast, type LimbEnds } from './limbs';
 import type { GirthName } from './profile';
-import type { Lengths } from './proportions';
+import { heightsOf, type Lengths } from './proportions';
 import { shoeField } from './shoeField';
 import { handToBind, headToBind, jointIndex, JOINTS, TRUNK_HEIGHTS, type JointName } from './skeleton';
 import { girthM } from './tape';
@@ -36,13 +37,26 @@ function emptyVolumes(): SegmentVolumes {
   };
 }
 
-/** Adds a voxel of the left half and its mirror image. */
-function deposit(into: SegmentVolumes, left: JointName, right: JointName, p: Vec3, volume: number): void {
-  for (const [name, sign] of [
-    [left, 1],
-    [right, -1],
-  ] as const) {
-    const j = jointIndex(name);
+/** The same segment of both sides. */
+function both(
+  segment: 'hand' | 'foot' | 'upperArm' | 'forearm' | 'thigh' | 'shank',
+): Record<Side, JointName> {
+  return { left: `left:${segment}`, right: `right:${segment}` };
+}
+
+const midline = (name: JointName): Record<Side, JointName> => ({ left: name, right: name });
+
+/** Adds a voxel of the left half and its mirror image, on the sides that have it. */
+function deposit(
+  into: SegmentVolumes,
+  names: Record<Side, JointName>,
+  p: Vec3,
+  volume: number,
+  sides: readonly Side[] = SIDES,
+): void {
+  for (const side of sides) {
+    const sign = sideSign(side);
+    const j = jointIndex(names[side]);
     into.volumeM3[j]! += volume;
     into.moment[j * 3]! += sign * p[0] * volume;
     into.moment[j * 3 + 1]! += p[1] * volume;
@@ -51,57 +65,69 @@ function deposit(into: SegmentVolumes, left: JointName, right: JointName, p: Vec
   }
 }
 
-function trunkJoint(S: number, y: number): JointName {
-  const h = TRUNK_HEIGHTS;
-  if (y < h.spineLow * S) return 'pelvis';
-  if (y < h.spineMid * S) return 'spineLow';
-  if (y < h.spineHigh * S) return 'spineMid';
-  return y < h.neck * S ? 'spineHigh' : 'neck';
+/** Joint of the trunk that carries what lies at a height. */
+function trunkJoints(lengths: Lengths): (y: number) => JointName {
+  const heightM = heightsOf(lengths);
+  const tops = (['spineLow', 'spineMid', 'spineHigh', 'neck'] as const).map((j) => heightM(TRUNK_HEIGHTS[j]));
+  const names: JointName[] = ['pelvis', 'spineLow', 'spineMid', 'spineHigh', 'neck'];
+  return (y) => names[tops.filter((top) => y >= top).length]!;
 }
 
 /** Hands, feet and head: they do not change with soft tissue here. */
-function extremities(lengths: Lengths): SegmentVolumes {
+function extremities(lengths: Lengths, ends: LimbEnds): SegmentVolumes {
   const out = emptyVolumes();
   const cell = VOXEL_M / 3;
+  const hands = sidesPast(ends.arm, Number.MAX_VALUE);
+  const feet = sidesPast(ends.leg, Number.MAX_VALUE);
   const hand = handField();
   const h = lengths.handM;
   for (let x = -0.3; x < 0.3; x += cell / h)
     for (let y = -1.05; y < 0; y += cell / h)
       for (let z = -0.3; z < 0.5; z += cell / h)
         if (hand(x, y, z) < 0)
-          deposit(out, 'left:hand', 'right:hand', handToBind(lengths, 'left', [x, y, z]), cell ** 3);
-  const shoe = shoeField(lengths);
+          deposit(out, both('hand'), handToBind(lengths, 'left', [x, y, z]), cell ** 3, hands);
+  const shoe = shoeField(lengths, 0);
   const S = lengths.frameM;
   const ankleX = lengths.hipJointM + Math.sin((4.5 * Math.PI) / 180) * (lengths.thighM + lengths.shankM);
   const barefoot = 0.004;
   for (let x = -0.04 * S; x < 0.04 * S; x += cell)
     for (let y = cell / 2; y < 0.04 * S; y += cell)
       for (let z = -0.05 * S; z < 0.14 * S; z += cell)
-        if (shoe(x, y, z) < -barefoot) deposit(out, 'left:foot', 'right:foot', [ankleX + x, y, z], cell ** 3);
-  const head = headShape({ softness: 0.5, youth: 0, hair: 'none' }).skin;
+        if (shoe(x, y, z) < -barefoot) deposit(out, both('foot'), [ankleX + x, y, z], cell ** 3, feet);
+  const head = headShape({ softness: 0.5, youth: 0 }).skin;
   const H = lengths.headHeightM;
   const step = (cell * 1.5) / H;
   for (let x = step / 2; x < 0.45; x += step)
     for (let y = 0; y < 1.02; y += step)
       for (let z = -0.5; z < 0.52; z += step)
-        if (head(x, y, z) < 0) deposit(out, 'head', 'head', headToBind(lengths, [x, y, z]), (step * H) ** 3);
+        if (head(x, y, z) < 0)
+          deposit(
+            out,
+            midline('head'),
+            headToBind(lengths, [x, y, z]),
+            (step * H) ** 3 * lengths.headBreadthFactor,
+          );
   return out;
 }
 
 /** Trunk, neck, arms to the wrist and legs to the ankle, on a grid. */
-function trunkAndLimbs(lengths: Lengths, fields: BodyFields): SegmentVolumes {
+function trunkAndLimbs(lengths: Lengths, fields: BodyFields, ends: LimbEnds): SegmentVolumes {
   const out = emptyVolumes();
   const S = lengths.frameM;
   const cell = VOXEL_M;
   const wrist = lengths.upperArmM + lengths.forearmM;
   const ankle = lengths.thighM + lengths.shankM;
   const chin = lengths.chinHeightM + lengths.headHeightM * 0.1;
+  const heightM = heightsOf(lengths);
+  const legsOnlyY = heightM(0.45);
+  const legsToY = heightM(0.62);
+  const trunkJoint = trunkJoints(lengths);
   for (let y = cell / 2; y < chin; y += cell)
     for (let x = cell / 2; x < 0.36 * S; x += cell) {
       const arm = armPlace(lengths, x, y, 0);
       const leg = legPlace(lengths, x, y, 0);
       if (arm.along > wrist && x > 0.15 * S) continue;
-      if (y < 0.45 * S && leg.along > ankle) continue;
+      if (y < legsOnlyY && leg.along > ankle) continue;
       for (let z = -0.2 * S; z < 0.24 * S; z += cell) {
         const d = fields.whole(x, y, z);
         if (d > cell) {
@@ -114,11 +140,11 @@ function trunkAndLimbs(lengths: Lengths, fields: BodyFields): SegmentVolumes {
         const volume = full * cell ** 3;
         if (fields.arm(x, y, z) < fields.trunkLoft.distance(y, x, z) && arm.along > 0) {
           const name = arm.along < lengths.upperArmM ? 'upperArm' : 'forearm';
-          deposit(out, `left:${name}`, `right:${name}`, p, volume);
-        } else if (y < 0.62 * S && leg.along > 0.012 * S && leg.along + (0.05 * S - x) * 0.4 > 0) {
+          deposit(out, both(name), p, volume, sidesPast(ends.arm, arm.along));
+        } else if (y < legsToY && leg.along > 0.012 * S && leg.along + (0.05 * S - x) * 0.4 > 0) {
           const name = leg.along < lengths.thighM ? 'thigh' : 'shank';
-          deposit(out, `left:${name}`, `right:${name}`, p, volume);
-        } else deposit(out, trunkJoint(S, y), trunkJoint(S, y), p, volume);
+          deposit(out, both(name), p, volume, sidesPast(ends.leg, leg.along));
+        } else deposit(out, midline(trunkJoint(y)), p, volume);
       }
     }
   return out;
@@ -147,14 +173,15 @@ export interface FleshFit {
 function fitMass(
   lengths: Lengths,
   massKg: number,
-  shape: Omit<Flesh, 'softScale' | 'frameM'>,
+  shape: Omit<Flesh, 'softScale'>,
   ends: SegmentVolumes,
+  limbEnds: LimbEnds,
 ): FleshFit {
   const target = massKg / BODY_DENSITY_KG_PER_M3;
   const at = (softScale: number) => {
-    const flesh: Flesh = { ...shape, frameM: lengths.frameM, softScale };
+    const flesh: Flesh = { ...shape, softScale };
     const fields = bodyFields(lengths, flesh);
-    const volumes = trunkAndLimbs(lengths, fields);
+    const volumes = trunkAndLimbs(lengths, fields, limbEnds);
     return { flesh, fields, volumes, error: (volumes.totalM3 + ends.totalM3) / target - 1 };
   };
   let low = -3;
@@ -189,15 +216,16 @@ const TAPE_FACTORS = { least: 0.55, most: 1.9 };
 export function fitFlesh(
   lengths: Lengths,
   massKg: number,
-  shape: Pick<Flesh, 'build' | 'contourShare'>,
+  shape: Pick<Flesh, 'build' | 'contourShare' | 'pregnancyMonths'>,
   girthsM: Partial<Record<GirthName, number>>,
+  limbEnds: LimbEnds,
 ): FleshFit {
-  const ends = extremities(lengths);
+  const ends = extremities(lengths, limbEnds);
   const taped = Object.entries(girthsM).filter(
     (entry): entry is [GirthName, number] => entry[1] !== undefined,
   );
   const girthFactors: Partial<Record<GirthName, number>> = {};
-  let fit = fitMass(lengths, massKg, { ...shape, girthFactors }, ends);
+  let fit = fitMass(lengths, massKg, { ...shape, girthFactors }, ends, limbEnds);
   for (let round = 0; round < TAPE_ROUNDS && taped.length > 0; round++) {
     let worst = 0;
     for (const [name, wanted] of taped) {
@@ -207,7 +235,7 @@ export function fitFlesh(
       girthFactors[name] = clamp(factor, TAPE_FACTORS.least, TAPE_FACTORS.most);
     }
     if (worst < TAPE_TOLERANCE) break;
-    fit = fitMass(lengths, massKg, { ...shape, girthFactors: { ...girthFactors } }, ends);
+    fit = fitMass(lengths, massKg, { ...shape, girthFactors: { ...girthFactors } }, ends, limbEnds);
   }
   return fit;
 }

@@ -1,5 +1,5 @@
 import { mirrorName, radians, sideSign, SIDES, type Side, type Vec3 } from '../units';
-import { BIND_ARM_DEG, BIND_LEG_DEG, type Lengths } from './proportions';
+import { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, type Lengths } from './proportions';
 
 export const FINGERS = ['thumb', 'index', 'middle', 'ring', 'little'] as const;
 export type Finger = (typeof FINGERS)[number];
@@ -136,7 +136,11 @@ export function handToBind(lengths: Lengths, side: Side, p: readonly number[]): 
 /** Head coordinates in head heights (chin 0, crown 1, ear plane z = 0) to the bind pose, metres. */
 export function headToBind(lengths: Lengths, p: readonly number[]): Vec3 {
   const H = lengths.headHeightM;
-  return [p[0]! * H, lengths.chinHeightM + p[1]! * H, p[2]! * H + HEAD_FORWARD_SHARE * lengths.frameM];
+  return [
+    p[0]! * H * lengths.headBreadthFactor,
+    lengths.chinHeightM + p[1]! * H,
+    p[2]! * H + HEAD_FORWARD_SHARE * lengths.frameM,
+  ];
 }
 
 /** The ear plane stands this share of stature ahead of the plumb line in the bind pose. */
@@ -154,13 +158,14 @@ export function skeletonOf(lengths: Lengths): Skeleton {
     bind.set(name, at);
     if (under) parent.set(name, under);
   };
+  const heightM = heightsOf(lengths);
   const h = TRUNK_HEIGHTS;
-  put('pelvis', [0, h.pelvis * S, 0]);
-  put('spineLow', [0, h.spineLow * S, -0.012 * S], 'pelvis');
-  put('spineMid', [0, h.spineMid * S, -0.014 * S], 'spineLow');
-  put('spineHigh', [0, h.spineHigh * S, -0.02 * S], 'spineMid');
-  put('neck', [0, h.neck * S, -0.014 * S], 'spineHigh');
-  put('head', [0, h.head * S, 0], 'neck');
+  put('pelvis', [0, heightM(h.pelvis), 0]);
+  put('spineLow', [0, heightM(h.spineLow), -0.012 * S], 'pelvis');
+  put('spineMid', [0, heightM(h.spineMid), -0.014 * S], 'spineLow');
+  put('spineHigh', [0, heightM(h.spineHigh), -0.02 * S], 'spineMid');
+  put('neck', [0, heightM(h.neck), -0.014 * S], 'spineHigh');
+  put('head', [0, heightM(h.head), 0], 'neck');
   for (const side of SIDES) {
     const sign = sideSign(side);
     const along = (from: Vec3, dir: Vec3, m: number): Vec3 => [
@@ -172,7 +177,7 @@ export function skeletonOf(lengths: Lengths): Skeleton {
     put(`${side}:eye`, eye, 'head');
     const shoulder: Vec3 = [sign * lengths.shoulderJointM, lengths.shoulderHeightM, 0];
     const arm = bindArmDirection(side);
-    put(`${side}:clavicle`, [sign * 0.014 * S, 0.822 * S, 0.012 * S], 'spineHigh');
+    put(`${side}:clavicle`, [sign * 0.014 * S, heightM(0.822), 0.012 * S], 'spineHigh');
     put(`${side}:upperArm`, shoulder, `${side}:clavicle`);
     const elbow = along(shoulder, arm, lengths.upperArmM);
     put(`${side}:elbow`, elbow, `${side}:upperArm`);

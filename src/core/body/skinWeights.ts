@@ -1,6 +1,6 @@
 import { clamp, smoothstep, type Side, type Vec3 } from '../units';
 import { armPlace, legPlace, type BodyFields } from './bodyField';
-import type { Lengths } from './proportions';
+import { heightsOf, type Lengths } from './proportions';
 import { FINGERS, fingerPoints, jointIndex, PHALANGES, TRUNK_HEIGHTS, type JointName } from './skeleton';
 
 /** Weight of each joint on one point of the bind surface; sums to one. */
@@ -16,19 +16,26 @@ function add(weights: Weights, joint: JointName, w: number): void {
   weights.set(i, (weights.get(i) ?? 0) + w);
 }
 
-/** Weights along the spine at a height, for trunk, waistband and neckline alike. */
-function spineWeights(weights: Weights, S: number, y: number, amount: number): void {
+/** Joints of the spine with the heights between which each takes over, metres. */
+type SpineBands = [JointName, number, number][];
+
+function spineBands(heightM: (share: number) => number): SpineBands {
   const h = TRUNK_HEIGHTS;
-  const chain: [JointName, number, number][] = [
+  const shares: SpineBands = [
     ['spineLow', h.spineLow - 0.03, h.spineLow + 0.028],
     ['spineMid', h.spineMid - 0.035, h.spineMid + 0.033],
     ['spineHigh', h.spineHigh - 0.036, h.spineHigh + 0.034],
     ['neck', h.neck - 0.012, h.neck + 0.022],
   ];
+  return shares.map(([joint, low, high]) => [joint, heightM(low), heightM(high)]);
+}
+
+/** Weights along the spine at a height, for trunk, waistband and neckline alike. */
+function spineWeights(weights: Weights, chain: SpineBands, y: number, amount: number): void {
   let rest = amount;
   for (let i = chain.length - 1; i >= 0; i--) {
     const [joint, low, high] = chain[i]!;
-    const share = smoothstep(low * S, high * S, y);
+    const share = smoothstep(low, high, y);
     add(weights, joint, rest * share);
     rest *= 1 - share;
   }
@@ -53,6 +60,8 @@ function bend(
 export interface Weighing {
   upperBody(p: Vec3): Weights;
   legs(p: Vec3): Weights;
+  /** A skirt follows both thighs, and at its middle the mean of them. */
+  skirt(p: Vec3): Weights;
   shoe(side: Side, p: Vec3): Weights;
   hand(side: Side, handPoint: Vec3): Weights;
   head(p: Vec3, headDistanceM: number, neckDistanceM: number): Weights;
@@ -61,6 +70,14 @@ export interface Weighing {
 /** Prepares the weight functions of one body. */
 export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
   const S = lengths.frameM;
+  const heightM = heightsOf(lengths);
+  const spine = spineBands(heightM);
+  const [girdleFromY, girdleToY, trousersY, shirtY] = [0.745, 0.81, 0.55, 0.6].map(heightM) as [
+    number,
+    number,
+    number,
+    number,
+  ];
 
   function armWeights(weights: Weights, side: Side, along: number, depth: number, amount: number): void {
     const elbow = lengths.upperArmM;
@@ -84,19 +101,19 @@ export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
     const x = Math.abs(p[0]);
     const { along, depth } = armPlace(lengths, x, p[1], p[2]);
     const nearArm = smoothstep(
-      -0.026 * S,
-      0.02 * S,
+      -0.034 * S,
+      0.026 * S,
       fields.trunkLoft.distance(p[1], p[0], p[2]) - fields.arm(x, p[1], p[2]),
     );
-    const onArm = nearArm * smoothstep(-0.055 * S, 0.07 * S, along);
+    const onArm = nearArm * smoothstep(-0.075 * S, 0.085 * S, along);
     armWeights(weights, side, along, depth, onArm);
     const rest = 1 - onArm;
-    const girdle = 0.75 * rest * smoothstep(0.045 * S, 0.1 * S, x) * smoothstep(0.745 * S, 0.81 * S, p[1]);
+    const girdle = 0.75 * rest * smoothstep(0.045 * S, 0.1 * S, x) * smoothstep(girdleFromY, girdleToY, p[1]);
     add(weights, `${side}:clavicle`, girdle);
     // below the waist the shirt moves exactly as the trousers under it
-    const low = smoothstep(0.6 * S, 0.55 * S, p[1]);
+    const low = smoothstep(shirtY, trousersY, p[1]);
     const body = rest - girdle;
-    spineWeights(weights, S, p[1], body * (1 - low));
+    spineWeights(weights, spine, p[1], body * (1 - low));
     if (low > 0)
       for (const [joint, w] of legs(p)) weights.set(joint, (weights.get(joint) ?? 0) + w * body * low);
     return weights;
@@ -116,7 +133,20 @@ export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
       const band = (EXTENSOR_BAND + (FLEXOR_BAND - EXTENSOR_BAND) * back) * S;
       const t = smoothstep(knee - band, knee + band, along);
       bend(weights, `${side}:thigh`, `${side}:knee`, `${side}:shank`, t, onLeg);
-      spineWeights(weights, S, p[1], share - onLeg);
+      spineWeights(weights, spine, p[1], share - onLeg);
+    }
+    return weights;
+  }
+
+  function skirt(p: Vec3): Weights {
+    const weights: Weights = new Map();
+    const left = smoothstep(-0.075 * S, 0.075 * S, p[0]);
+    for (const side of ['left', 'right'] as const) {
+      const share = side === 'left' ? left : 1 - left;
+      const { along } = legPlace(lengths, side === 'left' ? p[0] : -p[0], p[1], p[2]);
+      const onLeg = share * smoothstep(-0.03 * S, 0.062 * S, along);
+      add(weights, `${side}:thigh`, onLeg);
+      spineWeights(weights, spine, p[1], share - onLeg);
     }
     return weights;
   }
@@ -173,11 +203,11 @@ export function weighing(lengths: Lengths, fields: BodyFields): Weighing {
     const high = smoothstep(chin - 0.012 * S, chin + 0.04 * S, p[1]);
     const onHead = Math.max(nearHead * smoothstep(chin - 0.02 * S, chin + 0.01 * S, p[1]), high);
     add(weights, 'head', onHead);
-    spineWeights(weights, S, p[1], 1 - onHead);
+    spineWeights(weights, spine, p[1], 1 - onHead);
     return weights;
   }
 
-  return { upperBody, legs, shoe, hand, head };
+  return { upperBody, legs, skirt, shoe, hand, head };
 }
 
 /** Writes the four strongest weights of a point, normalised, into flat arrays at vertex `v`. */

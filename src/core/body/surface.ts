@@ -1,15 +1,21 @@
 import type { Vec3 } from '../units';
 import type { BodyFields } from './bodyField';
-import { collarPiece, sleevePiece, topPiece, trousersPiece } from './clothPieces';
+import { bareLegPiece, shortsPiece, SKIRT_WAIST, skirtPiece, trousersPiece } from './bottomPieces';
 import type { Field } from './distance';
+import { glassesPieces } from './glassesPiece';
 import { eyePieces, hairPieces, headPiece } from './headPieces';
+import { jacketPieces } from './jacketPieces';
 import { armPiece, handPiece, shoePiece } from './limbPieces';
+import { sidesByEnd, sidesPast, type LimbEnds } from './limbs';
 import { MIRRORED_PARTS, partIndex } from './parts';
 import type { Piece } from './piece';
 import type { BodyProfile } from './profile';
 import type { Lengths } from './proportions';
 import { MIRRORED_JOINTS } from './skeleton';
 import { storeWeights } from './skinWeights';
+import { TOP_CUTS } from './topCuts';
+import { sleeveEndM } from './topField';
+import { armholePiece, collarPiece, sleevePiece, topPiece } from './topPieces';
 
 /** The sitter's dressed surface in the bind pose, ready to be skinned. One array entry per vertex unless said. */
 export interface BodySurface {
@@ -32,36 +38,129 @@ export interface BodySurface {
   triangleLabels: Uint8Array;
 }
 
-/** `drawn` is for the viewfinder at rest, `measured` for the measuring picture and while dragging. */
-export type Detail = 'drawn' | 'measured';
+/**
+ * `drawn` is for the viewfinder at rest, `measured` for the measuring picture and while dragging, `sketched` for a body
+ * whose measures are just being changed.
+ */
+export type Detail = 'drawn' | 'measured' | 'sketched';
 /** Cell sizes against the drawn ones. */
-const CELL_FACTOR: Record<Detail, number> = { drawn: 1, measured: 2 };
+const CELL_FACTOR: Record<Detail, number> = { drawn: 1, measured: 2, sketched: 3.2 };
 
-/** Builds the dressed surface: fitted T-shirt, trousers, flat shoes. */
+/** What of a body its surface is made from. */
+export interface Dressable {
+  profile: BodyProfile;
+  lengths: Lengths;
+  fields: BodyFields;
+  limbEnds: LimbEnds;
+}
+
+/** Builds the dressed surface. `onPiece` hears how many of the pieces are done. */
 export function buildSurface(
-  profile: BodyProfile,
-  lengths: Lengths,
-  fields: BodyFields,
+  body: Dressable,
   detail: Detail,
+  onPiece?: (done: number, of: number) => void,
 ): BodySurface {
   const k = CELL_FACTOR[detail];
-  const pieces = [
-    headPiece(profile, lengths, fields, k),
-    ...(detail === 'drawn' ? eyePieces(lengths, 20, 28) : eyePieces(lengths, 12, 18)),
-    ...hairPieces(profile, lengths, k),
-    topPiece(profile, lengths, fields, k),
-    collarPiece(profile, lengths, fields, k),
-    sleevePiece(profile, lengths, fields, k),
-    armPiece(profile, lengths, fields, k),
-    handPiece(profile, lengths, fields, k),
-    trousersPiece(profile, lengths, fields, k),
-    shoePiece(profile, lengths, fields, k),
-  ];
+  const makers = piecesOf(body, detail, k);
+  const pieces = makers.flatMap((make, i) => {
+    const made = make();
+    onPiece?.(i + 1, makers.length);
+    return made;
+  });
   return join(pieces);
 }
 
+function piecesOf(
+  { profile, lengths, fields, limbEnds }: Dressable,
+  detail: Detail,
+  k: number,
+): (() => Piece[])[] {
+  const { top, bottom, jacket, glasses } = profile.outfit;
+  const skirt = bottom.cut === 'skirt' || top.cut === 'dress';
+  // with a skirt the top is worn inside
+  const cut = skirt ? { ...TOP_CUTS[top.cut], looseM: 0, hemShare: SKIRT_WAIST - 0.014 } : TOP_CUTS[top.cut];
+  const makers: (() => Piece[])[] = [
+    () => [headPiece(profile, lengths, fields, k)],
+    () => (detail === 'drawn' ? eyePieces(lengths, 20, 28) : eyePieces(lengths, 12, 18)),
+    () => hairPieces(profile, lengths, fields, k),
+    () => [topPiece(lengths, fields, cut, top.tone, k)],
+    () => [collarPiece(lengths, fields, cut, top.tone, k)],
+    () => (cut.sleeve === 'none' ? [armholePiece(lengths, fields, cut, top.tone, k)] : []),
+    () => armPieces(profile, lengths, fields, limbEnds, k),
+    () => legPieces(profile, lengths, fields, limbEnds, k),
+  ];
+  if (skirt)
+    makers.push(() => [skirtPiece(lengths, fields, top.cut === 'dress' ? top.tone : bottom.tone, k)]);
+  if (jacket) makers.push(() => jacketPieces(lengths, fields, jacket.worn, jacket.tone, limbEnds, k));
+  if (glasses) makers.push(() => glassesPieces(lengths, glasses.tone, k));
+  return makers;
+}
+
+/** Sleeves, bare arms and hands of both sides. */
+function armPieces(
+  profile: BodyProfile,
+  lengths: Lengths,
+  fields: BodyFields,
+  limbEnds: LimbEnds,
+  k: number,
+): Piece[] {
+  const S = lengths.frameM;
+  const { top, jacket } = profile.outfit;
+  const cut = TOP_CUTS[top.cut];
+  const sleeveM = sleeveEndM(lengths, cut.sleeve);
+  const wristM = lengths.upperArmM + lengths.forearmM;
+  const pieces: Piece[] = [];
+  for (const [toM, sides] of sidesByEnd(limbEnds.arm)) {
+    // under a jacket only the last of the sleeve is seen
+    const sleeveFromM = jacket ? wristM - 0.06 * S : 0.04 * S;
+    const sleeveToM = Math.min(sleeveM, toM + 0.012);
+    if (cut.sleeve !== 'none' && sleeveToM > sleeveFromM + 0.01)
+      pieces.push({
+        ...sleevePiece(lengths, fields, cut, top.tone, k, { fromM: sleeveFromM, toM: sleeveToM }),
+        sides,
+      });
+    const bareFromM = cut.sleeve === 'none' ? -0.02 * S : sleeveM - 0.05 * S;
+    const armFromM = jacket ? Math.max(bareFromM, wristM - 0.06 * S) : bareFromM;
+    if (toM > armFromM + 0.02)
+      pieces.push({ ...armPiece(profile, lengths, fields, k, { fromM: armFromM, toM }), sides });
+  }
+  const hands = sidesPast(limbEnds.arm, Number.MAX_VALUE);
+  if (hands.length > 0) pieces.push({ ...handPiece(profile, lengths, fields, k), sides: hands });
+  return pieces;
+}
+
+/** Trousers or bare legs, and shoes. */
+function legPieces(
+  profile: BodyProfile,
+  lengths: Lengths,
+  fields: BodyFields,
+  limbEnds: LimbEnds,
+  k: number,
+): Piece[] {
+  const { top, bottom } = profile.outfit;
+  const pieces: Piece[] = [];
+  if (bottom.cut === 'trousers' && top.cut !== 'dress')
+    pieces.push(trousersPiece(lengths, fields, limbEnds, bottom.tone, k));
+  else {
+    const tone = bottom.cut === 'base' && top.cut !== 'dress' ? bottom.tone : ([0.1, 0.1, 0.1] as const);
+    pieces.push(shortsPiece(lengths, fields, limbEnds, tone, k));
+    for (const [toM, sides] of sidesByEnd(limbEnds.leg))
+      pieces.push({ ...bareLegPiece(lengths, fields, profile.tones.skin, k, toM), sides });
+  }
+  const feet = sidesPast(limbEnds.leg, Number.MAX_VALUE);
+  if (feet.length > 0) pieces.push({ ...shoePiece(profile, lengths, fields, k), sides: feet });
+  return pieces;
+}
+
 /** Share of a short way along the normal that the field leaves open, at three reaches (crevices come out dark). */
-function opennessAt(field: Field, x: number, y: number, z: number, n: number[], unitM: number): number {
+function opennessAt(
+  field: Field,
+  x: number,
+  y: number,
+  z: number,
+  n: readonly number[],
+  unitM: number,
+): number {
   let open = 1;
   for (const reachM of [0.006, 0.018, 0.045]) {
     const reach = reachM / unitM;
@@ -75,7 +174,7 @@ function join(pieces: Piece[]): BodySurface {
   let vertexCount = 0;
   let indexCount = 0;
   for (const piece of pieces) {
-    const copies = piece.mirror ? 2 : 1;
+    const copies = piece.sides?.length ?? 1;
     vertexCount += (piece.mesh.positions.length / 3) * copies;
     indexCount += piece.mesh.triangles.length * copies;
   }
@@ -92,41 +191,32 @@ function join(pieces: Piece[]): BodySurface {
   };
   let v = 0;
   let t = 0;
-  const normal = [0, 0, 0];
   for (const piece of pieces) {
     const count = piece.mesh.positions.length / 3;
-    const first = v;
-    for (let i = 0; i < count; i++, v++) {
-      const local: Vec3 = [
-        piece.mesh.positions[i * 3]!,
-        piece.mesh.positions[i * 3 + 1]!,
-        piece.mesh.positions[i * 3 + 2]!,
-      ];
-      const bind = piece.place(local);
-      for (let c = 0; c < 3; c++) normal[c] = piece.mesh.normals[i * 3 + c]!;
-      const { part, colour } = piece.paint(local, bind);
-      out.positions.set(bind, v * 3);
-      out.normals.set(piece.turn([normal[0]!, normal[1]!, normal[2]!]), v * 3);
-      out.colours.set(colour, v * 3);
-      out.openness[v] = opennessAt(piece.field, local[0], local[1], local[2], normal, piece.unitM);
-      out.labels[v] = partIndex(part);
-      storeWeights(piece.weigh(local, bind), v, out.joints, out.weights);
-    }
     const indices = piece.mesh.triangles;
-    for (let i = 0; i < indices.length; i++) out.triangles[t + i] = indices[i]! + first;
-    t += indices.length;
-    if (!piece.mirror) continue;
-    const shift = count;
-    for (let i = 0; i < count; i++, v++) {
-      const from = first + i;
-      mirrorVertex(out, from, v);
+    for (const side of piece.sides ?? ['left']) {
+      const first = v;
+      for (let i = 0; i < count; i++, v++) {
+        const at = (array: Float32Array): Vec3 => [array[i * 3]!, array[i * 3 + 1]!, array[i * 3 + 2]!];
+        const local = at(piece.mesh.positions);
+        const normal = at(piece.mesh.normals);
+        const bind = piece.place(local);
+        const { part, colour } = piece.paint(local, bind);
+        out.positions.set(bind, v * 3);
+        out.normals.set(piece.turn(normal), v * 3);
+        out.colours.set(colour, v * 3);
+        out.openness[v] = opennessAt(piece.field, local[0], local[1], local[2], normal, piece.unitM);
+        out.labels[v] = partIndex(part);
+        storeWeights(piece.weigh(local, bind), v, out.joints, out.weights);
+        if (side === 'right') mirrorVertex(out, v);
+      }
+      const [second, third] = side === 'right' ? [2, 1] : [1, 2];
+      for (let i = 0; i < indices.length; i += 3, t += 3) {
+        out.triangles[t] = indices[i]! + first;
+        out.triangles[t + 1] = indices[i + second]! + first;
+        out.triangles[t + 2] = indices[i + third]! + first;
+      }
     }
-    for (let i = 0; i < indices.length; i += 3) {
-      out.triangles[t + i] = indices[i]! + first + shift;
-      out.triangles[t + i + 1] = indices[i + 2]! + first + shift;
-      out.triangles[t + i + 2] = indices[i + 1]! + first + shift;
-    }
-    t += indices.length;
   }
   for (let i = 0; i < out.triangleLabels.length; i++) {
     const a = out.labels[out.triangles[i * 3]!]!;
@@ -137,17 +227,11 @@ function join(pieces: Piece[]): BodySurface {
   return out;
 }
 
-function mirrorVertex(out: BodySurface, from: number, to: number): void {
-  for (const array of [out.positions, out.normals]) {
-    array[to * 3] = -array[from * 3]!;
-    array[to * 3 + 1] = array[from * 3 + 1]!;
-    array[to * 3 + 2] = array[from * 3 + 2]!;
-  }
-  out.colours.copyWithin(to * 3, from * 3, from * 3 + 3);
-  out.openness[to] = out.openness[from]!;
-  out.labels[to] = MIRRORED_PARTS[out.labels[from]!]!;
-  for (let i = 0; i < 4; i++) {
-    out.joints[to * 4 + i] = MIRRORED_JOINTS[out.joints[from * 4 + i]!]!;
-    out.weights[to * 4 + i] = out.weights[from * 4 + i]!;
-  }
+/** Turns a vertex of the left half into its mirror image. */
+function mirrorVertex(out: BodySurface, v: number): void {
+  out.positions[v * 3] = -out.positions[v * 3]!;
+  out.normals[v * 3] = -out.normals[v * 3]!;
+  out.labels[v] = MIRRORED_PARTS[out.labels[v]!]!;
+  for (let i = v * 4; i < v * 4 + 4; i++)
+    if (out.weights[i]! > 0) out.joints[i] = MIRRORED_JOINTS[out.joints[i]!]!;
 }

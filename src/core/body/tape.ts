@@ -2,7 +2,7 @@ import { polygonHull, polygonLength } from 'd3-polygon';
 import type { BodyFields } from './bodyField';
 import { GIRTH_PLACES } from './girths';
 import { GIRTH_NAMES, type GirthName } from './profile';
-import type { Lengths } from './proportions';
+import { placesAlong, type Lengths } from './proportions';
 
 const AROUND = 72;
 /** Farther than this from the axis no body reaches, metres. */
@@ -28,7 +28,7 @@ function radiusAt(distance: (u: number, w: number) => number, azimuth: number): 
 /** Cross-section of the naked body in which a girth is taken. */
 function sectionOf(fields: BodyFields, lengths: Lengths, name: GirthName): (u: number, w: number) => number {
   const { chain, at } = GIRTH_PLACES[name];
-  const place = (at / 1000) * lengths.frameM;
+  const place = placesAlong(lengths, chain)(at / 1000);
   switch (chain) {
     case 'trunk':
       // at the hips the legs belong to it; higher up the arms do not

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { bodyOf, type PersonName } from '../../../tests/support/people';
 import { FINGERS, jointIndex, type JointName } from '../body';
 import { HAND_SHAPES, LANDMARKS, neutralPose, sided, withContact, type Landmark, type Pose } from '../pose';
-import { SIDES, sideSign, type Side, type Vec3 } from '../units';
+import { subtract, SIDES, sideSign, type Side, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
-import { at, subtract } from './frames';
+import { at } from './frames';
 import { dressedTrunk, landmarkOf, placed } from './landmarks';
 
 const LENS = { lens: [0, 1, 5] as Vec3 };

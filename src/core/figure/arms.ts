@@ -1,22 +1,20 @@
 import { BIND_ARM_DEG, jointIndex, type Body } from '../body';
 import { contactOf, settingOf, sided, type Landmark, type Pose } from '../pose';
-import { clamp, degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../units';
 import {
-  about,
   add,
-  at,
-  between,
-  chain,
   cross,
   dot,
-  fromAxes,
-  hang,
-  rotationOf,
   subtract,
-  turned,
   unit,
-  type Frames,
-} from './frames';
+  clamp,
+  degrees,
+  SIDES,
+  sideSign,
+  type Quat,
+  type Side,
+  type Vec3,
+} from '../units';
+import { about, at, between, chain, fromAxes, hang, rotationOf, turned, type Frames } from './frames';
 import { landmarkOf, placed } from './landmarks';
 import { placeCollarbone, yawDeg } from './trunk';
 import { trunkDistance, type TrunkDistance } from './trunkDistance';

@@ -1,8 +1,8 @@
 import { polygonContains, polygonHull } from 'd3-polygon';
 import { jointIndex, JOINTS, type Body } from '../body';
 import { settingOf, sided, type Pose } from '../pose';
-import { apart, SIDES, type Side, type Vec3 } from '../units';
-import { add, carried, rotationOf, turned, type Frames } from './frames';
+import { add, apart, SIDES, type Side, type Vec3 } from '../units';
+import { carried, rotationOf, turned, type Frames } from './frames';
 import { placeLegs } from './legs';
 import { leastSquares } from './leastSquares';
 import { pressurePoint, type Foot } from './stance';

@@ -1,32 +1,16 @@
 import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body } from '../body';
 import { poseSchema, settingOf, sided, type Pose } from '../pose';
-import { degrees, SIDES, type Side, type Vec3 } from '../units';
+import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { placeArms, type ArmAngles } from './arms';
 import { armLump, firstState, measureBalance, solveBalance, type Balance } from './balance';
-import { at, carried, createFrames, rotationOf, subtract, transformsOf, turned, type Frames } from './frames';
+import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
 import { placeGaze, type GazeAngles } from './gaze';
 import { placeFingers } from './hands';
 import { placeLegs } from './legs';
+import { motionsOf, type JointMotion } from './motions';
+import type { FigurePoints } from './points';
 import { stanceOf, type Foot } from './stance';
 import { yawDeg } from './trunk';
-
-/** Points on the posed figure that pictures are judged by, metres. */
-export interface FigurePoints {
-  chin: Vec3;
-  lowerLip: Vec3;
-  crown: Vec3;
-  eyes: Record<Side, Vec3>;
-  nose: Vec3;
-  shoulders: Record<Side, Vec3>;
-  elbows: Record<Side, Vec3>;
-  wrists: Record<Side, Vec3>;
-  fingertips: Record<Side, Vec3>;
-  hips: Record<Side, Vec3>;
-  knees: Record<Side, Vec3>;
-  ankles: Record<Side, Vec3>;
-  toes: Record<Side, Vec3>;
-  neckBase: Vec3;
-}
 
 /** One sitter in one pose. All of it is derived. */
 export interface Figure {
@@ -39,6 +23,8 @@ export interface Figure {
   /** Real flexion of the knees, degrees. */
   kneeBendDeg: Record<Side, number>;
   gaze: GazeAngles;
+  /** Movements of the joints against what the sitter can do. */
+  motions: JointMotion[];
   /** Turn of hips, chest and face on the floor, degrees to the sitter's left of the set's front. */
   turnDeg: { hips: number; chest: number; face: number };
   feet: Record<Side, Foot>;
@@ -129,6 +115,11 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
     arms,
     kneeBendDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
     gaze,
+    motions: motionsOf(body, frames, points, {
+      kneeDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
+      elbowDeg: { left: arms.left.elbowBendDeg, right: arms.right.elbowBendDeg },
+      wristDeg: { left: arms.left.wristBendDeg, right: arms.right.wristBendDeg },
+    }),
     turnDeg: {
       hips: yawDeg(rotationOf(frames, 'pelvis')),
       chest: chestTurn(points),

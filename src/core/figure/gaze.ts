@@ -1,7 +1,7 @@
 import { jointIndex } from '../body';
 import type { Gaze, Pose } from '../pose';
-import { clamp, degrees, SIDES, type Vec3 } from '../units';
-import { about, at, chain, rotationOf, subtract, turned, type Frames } from './frames';
+import { subtract, clamp, degrees, SIDES, type Vec3 } from '../units';
+import { about, at, chain, rotationOf, turned, type Frames } from './frames';
 
 /** Direction of the eyes against the head. */
 export interface GazeAngles {

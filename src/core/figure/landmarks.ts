@@ -1,7 +1,7 @@
-import { fieldNormal, jointIndex, MIRRORED_JOINTS, weighing, type Body } from '../body';
+import { fieldNormal, heightsOf, jointIndex, MIRRORED_JOINTS, weighing, type Body } from '../body';
 import type { Landmark } from '../pose';
-import { radians, type Side, type Vec3 } from '../units';
-import { add, turned, unit, type Frames } from './frames';
+import { add, unit, radians, type Side, type Vec3 } from '../units';
+import { turned, type Frames } from './frames';
 
 /** A place on the dressed surface in the bind pose, with the joints that carry it. */
 export interface BodyPlace {
@@ -25,7 +25,7 @@ const CLOTH_M = 0.0065;
 export function dressedTrunk(body: Body, x: number, y: number, z: number): number {
   const f = body.fields;
   let d = f.trunk(x, y, z);
-  if (y < 0.6 * body.lengths.frameM) d = Math.min(d, f.leg(Math.abs(x), y, z));
+  if (y < body.lengths.hipHeightM + 0.07 * body.lengths.frameM) d = Math.min(d, f.leg(Math.abs(x), y, z));
   return d - CLOTH_M;
 }
 
@@ -56,10 +56,9 @@ function mirrorPlace({ point, normal, weights }: BodyPlace): BodyPlace {
 }
 
 function onTrunk(body: Body, landmark: keyof typeof ON_TRUNK): BodyPlace {
-  const S = body.lengths.frameM;
   const { height, azimuthDeg } = ON_TRUNK[landmark];
   const a = radians(azimuthDeg);
-  const y = height * S;
+  const y = heightsOf(body.lengths)(height);
   const dir: Vec3 = [Math.sin(a), 0, Math.cos(a)];
   const distance = (r: number) => dressedTrunk(body, dir[0] * r, y, dir[2] * r);
   let low = 0;

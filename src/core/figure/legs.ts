@@ -1,19 +1,7 @@
 import { BIND_LEG_DEG, jointIndex, type Body } from '../body';
 import { settingOf, sided, type Pose } from '../pose';
-import { SIDES, sideSign, type Side, type Vec3 } from '../units';
-import {
-  about,
-  add,
-  at,
-  between,
-  chain,
-  hang,
-  rotationOf,
-  subtract,
-  turned,
-  unit,
-  type Frames,
-} from './frames';
+import { add, subtract, unit, SIDES, sideSign, type Side, type Vec3 } from '../units';
+import { about, at, between, chain, hang, rotationOf, turned, type Frames } from './frames';
 import type { Foot } from './stance';
 import { boneFrame, twoBone, type TwoBone } from './twoBone';
 

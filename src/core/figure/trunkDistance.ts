@@ -1,15 +1,9 @@
-import { jointIndex, TRUNK_HEIGHTS, type Body, type JointName } from '../body';
+import { jointIndex, type Body, type JointName } from '../body';
 import type { Quat, Vec3 } from '../units';
 import type { Frames } from './frames';
 import { dressedTrunk } from './landmarks';
 
 const CHAIN: readonly JointName[] = ['pelvis', 'spineLow', 'spineMid', 'spineHigh'];
-const HEIGHTS = [
-  TRUNK_HEIGHTS.pelvis,
-  TRUNK_HEIGHTS.spineLow,
-  TRUNK_HEIGHTS.spineMid,
-  TRUNK_HEIGHTS.spineHigh,
-];
 
 /** Distance from points of the set to the posed, dressed trunk, metres; negative inside. */
 export type TrunkDistance = (p: Vec3) => number;
@@ -41,15 +35,15 @@ function intoBind(frames: Frames, body: Body, joint: number, p: Vec3, out: Vec3)
 export function trunkDistance(frames: Frames, body: Body): TrunkDistance {
   const S = body.lengths.frameM;
   const joints = CHAIN.map(jointIndex);
+  const heights = joints.map((j) => body.skeleton.bind[j]![1]);
   const a: Vec3 = [0, 0, 0];
   const b: Vec3 = [0, 0, 0];
   return (p) => {
     intoBind(frames, body, joints[2]!, p, a);
     for (let step = 0; step < 2; step++) {
-      const h = a[1] / S;
       let i = 0;
-      while (i < 2 && h > HEIGHTS[i + 1]! + 0.02) i++;
-      const t = Math.max(0, Math.min(1, (h - HEIGHTS[i + 1]! + 0.03) / 0.06));
+      while (i < 2 && a[1] > heights[i + 1]! + 0.02 * S) i++;
+      const t = Math.max(0, Math.min(1, (a[1] - heights[i + 1]! + 0.03 * S) / (0.06 * S)));
       intoBind(frames, body, joints[i]!, p, a);
       intoBind(frames, body, joints[i + 1]!, p, b);
       for (let c = 0; c < 3; c++) a[c] = a[c]! + (b[c]! - a[c]!) * t;

@@ -1,5 +1,5 @@
-import { clamp, degrees, type Vec3 } from '../units';
-import { add, cross, dot, fromAxes, lengthOf, subtract, unit } from './frames';
+import { add, cross, dot, lengthOf, subtract, unit, clamp, degrees, type Vec3 } from '../units';
+import { fromAxes } from './frames';
 import type { Quat } from '../units';
 
 /** Two bones of fixed length from a root to a target, with the middle joint towards a pole. */

@@ -1,13 +1,5 @@
-export {
-  frameSchema,
-  sitterSchema,
-  sittingSchema,
-  takeSchema,
-  type Frame,
-  type Sitter,
-  type Sitting,
-  type Take,
-} from './records';
+export { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from './records';
+export { FIRST_LOOK_ID, upgradeSitter, upgradeSitting, upgradeTake } from './upgrade';
 export {
   explain,
   readSittingFile,

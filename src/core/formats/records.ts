@@ -1,32 +1,23 @@
 import { z } from 'zod';
-import { bodyProfileSchema } from '../body';
+import { lookSchema } from '../brief';
 import { shotSchema } from '../picture';
 import { roomSchema } from '../scene';
 
 const id = z.string().min(1).max(60);
 const moment = z.iso.datetime();
 
-/** The person posed. */
-export const sitterSchema = z.strictObject({
-  id,
-  name: z.string().min(1).max(120),
-  /** How they like to be addressed. */
-  addressAs: z.string().min(1).max(60),
-  note: z.string().max(2000),
-  profile: bodyProfileSchema,
-});
-export type Sitter = z.infer<typeof sitterSchema>;
-
 /** One appointment. */
 export const sittingSchema = z.strictObject({
   id,
   sitterId: id,
   title: z.string().min(1).max(120),
-  lookName: z.string().max(120),
   place: z.string().max(120),
   startsAt: moment,
   minutes: z.number().min(1).max(1440),
   room: roomSchema,
+  /** Who comes along, in words. */
+  comes: z.string().max(400),
+  looks: z.array(lookSchema).min(1).max(20),
 });
 export type Sitting = z.infer<typeof sittingSchema>;
 
@@ -34,6 +25,8 @@ export type Sitting = z.infer<typeof sittingSchema>;
 export const takeSchema = z.strictObject({
   id,
   sittingId: id,
+  /** The look in which it is taken. */
+  lookId: id,
   position: z.int().min(0),
   minutes: z.number().min(0).max(120),
   plannedFrames: z.int().min(0).max(999),

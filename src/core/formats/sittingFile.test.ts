@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEMO_SITTER, DEMO_SITTING, demoTakes } from '../../data/demo';
+import { DEMO_SITTING, demoTakes } from '../../data/demo';
+import { DEMO_SITTER } from '../../data/demoPeople';
 import { anyPose } from '../../../tests/support/poses';
 import type { Frame } from './records';
 import { readSittingFile, SITTING_FORMAT, SITTING_VERSION, writeSittingFile } from './sittingFile';
@@ -58,7 +59,7 @@ describe('a sitting file', () => {
     ['a list', '[]', /^format is missing; a sitting file says "gilvo.sitting"$/],
     ['nothing', 'null', /^format is missing/],
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
-    ['a later version', withValue(['version'], 2), /^version is 2; this Gilvo reads version 1$/],
+    ['a later version', withValue(['version'], 3), /^version is 3; this Gilvo reads version 1 and 2$/],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);
   });

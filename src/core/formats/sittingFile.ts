@@ -1,8 +1,12 @@
 import { z } from 'zod';
-import { frameSchema, sitterSchema, sittingSchema, takeSchema } from './records';
+import { sitterSchema } from '../people';
+import { frameSchema, sittingSchema, takeSchema } from './records';
+import { upgradeSitter, upgradeSitting, upgradeTake } from './upgrade';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 1;
+export const SITTING_VERSION = 2;
+/** Versions that can be read. */
+const READABLE = [1, 2];
 
 /** A sitting with everything that belongs to it, as one file. */
 export const sittingFileSchema = z.strictObject({
@@ -21,9 +25,18 @@ export class SittingFileError extends Error {
   override name = 'SittingFileError';
 }
 
-/** Writes a sitting as JSON text. */
+/** Writes a sitting as JSON text. The photographer's private notes stay behind. */
 export function writeSittingFile(content: Omit<SittingFile, 'format' | 'version'>): string {
-  return JSON.stringify({ format: SITTING_FORMAT, version: SITTING_VERSION, ...content }, null, 1);
+  return JSON.stringify(
+    {
+      format: SITTING_FORMAT,
+      version: SITTING_VERSION,
+      ...content,
+      sitter: { ...content.sitter, privateNote: '' },
+    },
+    null,
+    1,
+  );
 }
 
 /**
@@ -41,8 +54,11 @@ export function readSittingFile(text: string): SittingFile {
   if (format !== SITTING_FORMAT)
     throw new SittingFileError(`format is ${show(format)}; a sitting file says "${SITTING_FORMAT}"`);
   const version = (raw as { version?: unknown }).version;
-  if (version !== SITTING_VERSION)
-    throw new SittingFileError(`version is ${show(version)}; this Gilvo reads version ${SITTING_VERSION}`);
+  if (!READABLE.includes(version as number))
+    throw new SittingFileError(
+      `version is ${show(version)}; this Gilvo reads version ${READABLE.join(' and ')}`,
+    );
+  if (version === 1) raw = upgradeFile(raw as Record<string, unknown>);
   const parsed = sittingFileSchema.safeParse(raw);
   if (!parsed.success) throw new SittingFileError(explain(parsed.error, raw));
   const file = parsed.data;
@@ -58,6 +74,8 @@ export function readSittingFile(text: string): SittingFile {
       throw new SittingFileError(`takes[${i}].position is ${t.position}; it is there twice`);
     takes.add(t.id);
     places.add(t.position);
+    if (!file.sitting.looks.some((l) => l.id === t.lookId))
+      throw new SittingFileError(`takes[${i}].lookId is ${show(t.lookId)}; the sitting has no such look`);
     if (t.sittingId !== file.sitting.id)
       throw new SittingFileError(
         `takes[${i}].sittingId is ${show(t.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,
@@ -75,6 +93,17 @@ export function readSittingFile(text: string): SittingFile {
       throw new SittingFileError(`frames[${i}].takeId is ${show(f.takeId)}; no take has this id`);
   });
   return file;
+}
+
+/** Brings a file of the first version up to date. */
+function upgradeFile(raw: Record<string, unknown>): Record<string, unknown> {
+  return {
+    ...raw,
+    version: SITTING_VERSION,
+    sitter: upgradeSitter(raw.sitter),
+    sitting: upgradeSitting(raw.sitting),
+    takes: Array.isArray(raw.takes) ? raw.takes.map(upgradeTake) : raw.takes,
+  };
 }
 
 /** First problem of a failed parse as path, value and message. */

@@ -12,6 +12,7 @@ export {
   contactOf,
   HAND_SHAPES,
   LANDMARKS,
+  messageSchema,
   mirrorPose,
   neutralPose,
   poseSchema,

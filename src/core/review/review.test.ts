@@ -1,3 +1,4 @@
+import { wantedRanges } from '../brief';
 import { describe, expect, it } from 'vitest';
 import { shotOf, studioOf, type PersonName } from '../../../tests/support/people';
 import { STANDING_POSES } from '../library';
@@ -9,7 +10,7 @@ const NEAR = { focalLengthMm: 24, distanceM: 1.6 };
 const HEAD = { focalLengthMm: 105, distanceM: 2 };
 
 function findingsOf(shot: Shot, message: Partial<Message> = {}, name: PersonName = 'average'): Finding[] {
-  return review(seeShot(studioOf(name), shot), { ...shot.pose.message, ...message });
+  return review(seeShot(studioOf(name), shot), wantedRanges({ ...shot.pose.message, ...message }));
 }
 const ids = (shot: Shot, message?: Partial<Message>) => findingsOf(shot, message).map((f) => f.id);
 
@@ -52,6 +53,8 @@ const CASES: [id: string, faulty: Shot, sound: Shot][] = [
   ['gaze-far', shotOf({ headTurnLeftDeg: 32 }), shotOf({ headTurnLeftDeg: 18 })],
   ['gaze-far:reach', shotOf({ headTurnLeftDeg: 60 }), shotOf({ headTurnLeftDeg: 30 })],
   ['frame-edge', shotOf({}, { distanceM: 3, heightM: 1.2 }), shotOf({}, { distanceM: 3.2, heightM: 1.3 })],
+  ['head-tilt', shotOf({ headTiltLeftDeg: -20 }), shotOf({ headTiltLeftDeg: -8 })],
+  ['beyond-range:trunkRotation', shotOf({ twistLeftDeg: 49 }), shotOf({ twistLeftDeg: -30 })],
   ['lens-height', shotOf({}, { ...HEAD, heightM: 1.75 }), shotOf({}, { ...HEAD, heightM: 1.54 })],
   ['lens-height', shotOf({}, { ...HEAD, heightM: 1.35 }), shotOf({}, { distanceM: 5, heightM: 0.95 })],
 ];
@@ -73,7 +76,10 @@ describe('each rule', () => {
       expect(rule.weight).toBeGreaterThan(0);
       expect(rule.weight).toBeLessThanOrEqual(1);
       const settings = new Set<string>(SETTING_IDS);
-      for (const m of rule.measure(seeShot(studioOf('average'), shotOf()), shotOf().pose.message)) {
+      for (const m of rule.measure(
+        seeShot(studioOf('average'), shotOf()),
+        wantedRanges(shotOf().pose.message),
+      )) {
         expect(m.title).toMatch(/^[A-Z]/);
         expect(m.full).toBeGreaterThan(0);
         expect(m.low).toBeLessThanOrEqual(m.high);

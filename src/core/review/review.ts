@@ -1,5 +1,6 @@
 import type { Sight } from '../picture';
-import { STATIONS, type Message } from '../pose';
+import type { WantedRanges } from '../brief';
+import { STATIONS } from '../pose';
 import { enlargedPart } from './arms/enlargedPart';
 import { noDaylight } from './arms/noDaylight';
 import { frameEdge } from './camera/frameEdge';
@@ -7,7 +8,9 @@ import { lensHeight } from './camera/lensHeight';
 import { feetTogether } from './feet/feetTogether';
 import { toesIn } from './feet/toesIn';
 import { gazeFar } from './gaze/gazeFar';
+import { beyondRange } from './comfort/beyondRange';
 import { chinBack } from './head/chinBack';
+import { headTilt } from './head/headTilt';
 import { lockedJoints } from './hips/lockedJoints';
 import type { Measurement, Rule } from './rule';
 import { squareShoulders } from './shoulders/squareShoulders';
@@ -23,9 +26,11 @@ export const RULES: readonly Rule[] = [
   noDaylight,
   enlargedPart,
   chinBack,
+  headTilt,
   gazeFar,
   frameEdge,
   lensHeight,
+  beyondRange,
 ];
 
 /** What the review sees. */
@@ -46,11 +51,11 @@ export function outside(m: Measurement): number {
   return Math.max(0, m.low - m.value, m.value - m.high);
 }
 
-/** Examines a sight with every rule; worst first, then floor up. */
-export function review(sight: Sight, message: Message): Finding[] {
+/** Examines a sight with every rule; worst first, then floor up. `wanted` comes from the brief or the pose. */
+export function review(sight: Sight, wanted: WantedRanges): Finding[] {
   const findings: Finding[] = [];
   for (const rule of RULES)
-    for (const measurement of rule.measure(sight, message)) {
+    for (const measurement of rule.measure(sight, wanted)) {
       const off = outside(measurement);
       if (off <= 0) continue;
       findings.push({

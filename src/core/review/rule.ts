@@ -1,6 +1,7 @@
 import type { CameraNumber } from '../camera';
 import type { Sight } from '../picture';
-import type { Message, SettingId, Station } from '../pose';
+import type { WantedRanges } from '../brief';
+import type { SettingId, Station } from '../pose';
 
 /**
  * A number that a mend may change. `holds` is a setting that moves against it, so that what it carries stays where
@@ -34,8 +35,8 @@ export interface Rule {
   reason: string;
   /** How much it matters against the other rules, 0 to 1. */
   weight: number;
-  /** Takes the figures of one sight; the wanted ranges follow from the message. */
-  measure(sight: Sight, message: Message): Measurement[];
+  /** Takes the figures of one sight, against the ranges that the brief wants. */
+  measure(sight: Sight, wanted: WantedRanges): Measurement[];
 }
 
 export function pose(...ids: SettingId[]): MendVariable[] {

@@ -3,9 +3,6 @@ import { glMatrix } from 'gl-matrix';
 // Double precision everywhere: the solver differentiates numerically, which single precision does not survive.
 glMatrix.setMatrixArrayType(Array);
 
-/** Position or direction in metres or without unit: x camera right at zero arc, y up, z towards the camera. */
-export type Vec3 = [number, number, number];
-
 /** Unit quaternion, x y z w. */
 export type Quat = [number, number, number, number];
 
@@ -64,3 +61,5 @@ export function mirrorName<Name extends string>(name: Name): Name {
   if (name.startsWith('left:')) return `right:${name.slice(5)}` as Name;
   return (name.startsWith('right:') ? `left:${name.slice(6)}` : name) as Name;
 }
+
+export { add, cross, dot, lengthOf, subtract, unit, type Vec3 } from './vector';

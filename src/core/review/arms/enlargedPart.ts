@@ -1,26 +1,23 @@
+import type { Wanted } from '../../brief';
 import type { PartName } from '../../body';
 import { contactOf, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { camera, pose, type Measurement, type MendVariable, type Rule } from '../rule';
-
-/** Area against its share at the depth of the face, above which a part outgrows the head. */
-const MOST = { elbow: 1.25, hand: 1.25, knee: 1.25, hips: 1.16 } as const;
 
 export const enlargedPart: Rule = {
   id: 'enlarged-part',
   station: 'arms',
   reason: 'What is nearest the lens is drawn largest; it should be the face.',
   weight: 1,
-  measure({ readings, shot }) {
+  measure({ readings, shot }, { limbEnlargement, hipsEnlargement }) {
     const out: Measurement[] = [];
-    const check = (part: PartName, name: string, most: number, variables: MendVariable[]) => {
+    const check = (part: PartName, name: string, range: Wanted, variables: MendVariable[]) => {
       const enlargement = readings.shares.get(part)?.enlargement ?? null;
       if (enlargement !== null)
         out.push({
           key: part,
           value: enlargement,
-          low: 0,
-          high: most,
+          ...range,
           full: 0.6,
           unit: '× its share',
           title: `The ${name} is drawn larger than its share`,
@@ -31,14 +28,14 @@ export const enlargedPart: Rule = {
       const arm = contactOf(shot.pose, side)
         ? pose(sided(side, 'ElbowSwivelDeg'))
         : pose(sided(side, 'ArmForwardDeg'), sided(side, 'ElbowBendDeg'));
-      check(`${side}:elbow`, `${side} elbow`, MOST.elbow, [...arm, ...camera('distanceM')]);
-      check(`${side}:hand`, `${side} hand`, MOST.hand, [...arm, ...camera('distanceM')]);
-      check(`${side}:knee`, `${side} knee`, MOST.knee, [
+      check(`${side}:elbow`, `${side} elbow`, limbEnlargement, [...arm, ...camera('distanceM')]);
+      check(`${side}:hand`, `${side} hand`, limbEnlargement, [...arm, ...camera('distanceM')]);
+      check(`${side}:knee`, `${side} knee`, limbEnlargement, [
         ...pose(sided(side, 'KneeBendDeg')),
         ...camera('distanceM', 'heightM'),
       ]);
     }
-    check('hips', 'hips', MOST.hips, [...pose('hingeDeg'), ...camera('distanceM', 'heightM')]);
+    check('hips', 'hips', hipsEnlargement, [...pose('hingeDeg'), ...camera('distanceM', 'heightM')]);
     return out;
   },
 };

@@ -10,7 +10,7 @@ export const noDaylight: Rule = {
   station: 'arms',
   reason: 'An arm against the body hides the waist and is pressed wide; daylight shows the form.',
   weight: 0.8,
-  measure({ readings, shot }) {
+  measure({ readings, shot }, { waistDaylightCm }) {
     return SIDES.flatMap((side) => {
       const gap = readings.daylight[side];
       if (!gap || gap.rows < LEAST_ROWS) return [];
@@ -19,8 +19,7 @@ export const noDaylight: Rule = {
         {
           key: side,
           value: gap.gapCm,
-          low: 3,
-          high: 60,
+          ...waistDaylightCm,
           full: 4,
           unit: 'cm',
           title: `No daylight at the ${side} of the waist`,

@@ -9,7 +9,7 @@ export const feetTogether: Rule = {
   station: 'feet',
   reason: 'Feet together and straight at the lens make a stiff post of the body.',
   weight: 0.6,
-  measure({ figure, body, view }) {
+  measure({ figure, body, view }, { feetApartShoulders }) {
     const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
     const turn = Math.abs(((figure.turnDeg.hips - toLens + 540) % 360) - 180);
     if (turn > SQUARE_DEG) return [];
@@ -20,8 +20,8 @@ export const feetTogether: Rule = {
       {
         key: '',
         value: apart,
-        low: 0.38,
-        high: 3,
+        low: feetApartShoulders.low,
+        high: Math.max(3, feetApartShoulders.high),
         full: 0.3,
         unit: '× shoulders',
         title: 'The feet stand together',

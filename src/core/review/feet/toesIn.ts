@@ -7,12 +7,11 @@ export const toesIn: Rule = {
   station: 'feet',
   reason: 'Toes turned in read as unsure.',
   weight: 0.6,
-  measure({ shot }) {
+  measure({ shot }, { toesOutDeg }) {
     return SIDES.map((side) => ({
       key: side,
       value: settingOf(shot.pose, sided(side, 'FootOutDeg')),
-      low: -1,
-      high: 100,
+      ...toesOutDeg,
       full: 20,
       unit: '° out',
       title: `The ${side} toes turn in`,

@@ -1,15 +1,12 @@
 import { SIDES } from '../../units';
 import { pose, type Rule } from '../rule';
 
-/** White on one side of the iris, as a share of the opening, from which it dominates. */
-const MOST_WHITE = 0.5;
-
 export const gazeFar: Rule = {
   id: 'gaze-far',
   station: 'gaze',
   reason: 'Eyes that run far from the nose show mostly white; the head goes with them.',
   weight: 0.85,
-  measure({ readings, figure }) {
+  measure({ readings, figure }, { eyeWhitePercent }) {
     let white = 0;
     for (const side of SIDES) {
       const eye = readings.eyes[side];
@@ -20,8 +17,7 @@ export const gazeFar: Rule = {
       {
         key: '',
         value: white * 100,
-        low: 0,
-        high: MOST_WHITE * 100,
+        ...eyeWhitePercent,
         full: 25,
         unit: '% white on one side',
         title: 'The eyes run far from the nose',

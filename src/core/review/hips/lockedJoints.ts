@@ -2,24 +2,19 @@ import { sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Measurement, type Rule } from '../rule';
 
-const LOCKED_KNEE_DEG = 2.5;
-const STRAIGHT_ELBOW_DEG = 8;
-const HARD_WRIST_DEG = 55;
-
 export const lockedJoints: Rule = {
   id: 'locked-joints',
   station: 'hips',
   reason: 'A joint at its end looks stiff and feels it; every limb is bent a little.',
   weight: 0.8,
-  measure({ figure }) {
+  measure({ figure }, { kneeBendDeg, elbowBendDeg, wristBendDeg }) {
     const out: Measurement[] = [];
     for (const side of SIDES) {
       out.push(
         {
           key: `${side} knee`,
           value: figure.kneeBendDeg[side],
-          low: LOCKED_KNEE_DEG,
-          high: 180,
+          ...kneeBendDeg,
           full: 4,
           unit: '°',
           title: `The ${side} knee is locked`,
@@ -28,8 +23,7 @@ export const lockedJoints: Rule = {
         {
           key: `${side} elbow`,
           value: figure.arms[side].elbowBendDeg,
-          low: STRAIGHT_ELBOW_DEG,
-          high: 180,
+          ...elbowBendDeg,
           full: 10,
           unit: '°',
           title: `The ${side} arm hangs straight`,
@@ -38,8 +32,7 @@ export const lockedJoints: Rule = {
         {
           key: `${side} wrist`,
           value: Math.abs(figure.arms[side].wristBendDeg),
-          low: 0,
-          high: HARD_WRIST_DEG,
+          ...wristBendDeg,
           full: 30,
           unit: '°',
           title: `The ${side} wrist is bent hard`,

@@ -1,24 +1,19 @@
 import { degrees } from '../../units';
 import type { Rule } from '../rule';
 
-/** Presence asks for square shoulders; below it they are turned a little. */
-const PRESENCE_ALLOWS = 0.5;
-
 export const squareShoulders: Rule = {
   id: 'square-shoulders',
   station: 'shoulders',
   reason: 'Shoulders square to the lens widen the trunk and read like a passport picture.',
   weight: 0.75,
-  measure({ figure, view }, message) {
-    if (message.presence >= PRESENCE_ALLOWS) return [];
+  measure({ figure, view }, { shouldersTurnDeg }) {
     const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
     const turn = Math.abs(((figure.turnDeg.chest - toLens + 540) % 360) - 180);
     return [
       {
         key: '',
         value: turn,
-        low: 15,
-        high: 180,
+        ...shouldersTurnDeg,
         full: 15,
         unit: '° from square',
         title: 'The shoulders face the lens',

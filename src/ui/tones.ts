@@ -1,18 +1,9 @@
-import type { BodyProfile } from '@/core/body';
 import { decodeSrgb, encodeSrgb } from '@/core/units';
 
-export type ToneName = keyof BodyProfile['tones'];
-export const TONE_WORDS: Record<ToneName, string> = {
-  skin: 'skin',
-  hair: 'hair',
-  top: 'shirt',
-  trousers: 'trousers',
-  shoes: 'shoes',
-};
-export const TONE_NAMES = Object.keys(TONE_WORDS) as ToneName[];
+type Tone = [number, number, number];
 
 /** Linear reflectance as the text of a colour field. */
-export function toHex(tone: BodyProfile['tones'][ToneName]): string {
+export function toHex(tone: Tone): string {
   return `#${tone
     .map((c) =>
       Math.round(encodeSrgb(c) * 255)
@@ -23,7 +14,12 @@ export function toHex(tone: BodyProfile['tones'][ToneName]): string {
 }
 
 /** Text of a colour field, `#rrggbb`, as linear reflectance. */
-export function fromHex(hex: string): BodyProfile['tones'][ToneName] {
+function fromHex(hex: string): Tone {
   const channel = (i: number) => decodeSrgb(parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16) / 255);
   return [channel(0), channel(1), channel(2)];
+}
+
+/** A chosen colour as a tone; the tone itself, to the last digit, where the colour was not changed. */
+export function chosenTone(hex: string, before: Tone): Tone {
+  return hex === toHex(before) ? before : fromHex(hex);
 }

@@ -1,0 +1,161 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  TARGET_IDS,
+  TARGETS,
+  wantedRanges,
+  type Look,
+  type Target,
+  type TargetChanges,
+  type TargetId,
+} from '@/core/brief';
+import { typedNumber } from '@/ui/decimal';
+
+const MIDDLE = { presence: 0, openness: 0, formality: 0, movement: 0 };
+
+function figure(value: number): string {
+  return String(+value.toFixed(2));
+}
+
+interface EndProps {
+  id: TargetId;
+  end: 'low' | 'high';
+  value: number;
+  changed: boolean;
+  /** The other end, which must not be passed. */
+  other: number;
+  onKeep(value: number): void;
+  onProblem(words: string | null): void;
+}
+
+function End({ id, end, value, changed, other, onKeep, onProblem }: EndProps) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const { words, unit, min, max }: Target = TARGETS[id];
+  const least = end === 'low' ? min : other;
+  const most = end === 'low' ? other : max;
+  function keep() {
+    if (draft === null) return;
+    const typed = typedNumber(draft);
+    if (!(typed >= least && typed <= most)) {
+      onProblem(`${words} ${draft.trim() || 'empty'}: give ${figure(least)} to ${figure(most)} ${unit}`);
+      return;
+    }
+    onProblem(null);
+    setDraft(null);
+    if (typed !== value) onKeep(typed);
+  }
+  return (
+    <input
+      className={`w-14 border-b border-base-300 bg-transparent text-right ${changed ? 'font-bold text-accent' : ''}`}
+      inputMode="decimal"
+      aria-label={`${words}, ${end === 'low' ? 'at least' : 'at most'}, ${unit}`}
+      value={draft ?? figure(value)}
+      onChange={(e) => setDraft(e.target.value)}
+      onBlur={keep}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') keep();
+        if (e.key === 'Escape') {
+          setDraft(null);
+          onProblem(null);
+        }
+      }}
+    />
+  );
+}
+
+interface TargetTableProps {
+  look: Look;
+  onChange(targets: TargetChanges): void;
+}
+
+/** What the message wants of each figure of the picture; every end can be set by hand. */
+export function TargetTable({ look, onChange }: TargetTableProps) {
+  const [problems, setProblems] = useState<Partial<Record<TargetId, string>>>({});
+  const wanted = wantedRanges(look.message ?? MIDDLE, look.targets);
+  const changedCount = Object.values(look.targets).filter(Boolean).length;
+
+  function put(id: TargetId, end: 'low' | 'high', value: number) {
+    onChange({ ...look.targets, [id]: { ...look.targets[id], [end]: value } });
+  }
+  function follow(id: TargetId) {
+    const { [id]: _, ...rest } = look.targets;
+    onChange(rest);
+  }
+
+  return (
+    <section aria-label="What the review will want">
+      <div className="flex items-baseline justify-between">
+        <h2 className="font-sans text-sm font-bold">What the review will want</h2>
+        {changedCount > 0 && (
+          <button type="button" className="link-act text-xs" onClick={() => onChange({})}>
+            Follow the message throughout
+          </button>
+        )}
+      </div>
+      <p className="quiet text-xs">
+        {look.message
+          ? 'From the message. What you set by hand stays.'
+          : 'Each pose says its own message; shown is the middle. What you set by hand holds for all.'}
+      </p>
+      <table className="mt-2 w-full text-sm">
+        <thead>
+          <tr className="quiet rule-b text-xs">
+            <th className="py-1 text-left font-normal">figure</th>
+            <th className="py-1 text-right font-normal">at least</th>
+            <th className="py-1 text-right font-normal">at most</th>
+            <th className="py-1 pl-2 text-left font-normal">unit</th>
+            <th>
+              <span className="sr-only">by hand</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {TARGET_IDS.map((id) => {
+            const { words, unit, reason }: Target = TARGETS[id];
+            const range = wanted[id];
+            const change = look.targets[id];
+            const field = (end: 'low' | 'high') => (
+              <End
+                id={id}
+                end={end}
+                value={range[end]}
+                other={range[end === 'low' ? 'high' : 'low']}
+                changed={change?.[end] !== undefined}
+                onKeep={(value) => put(id, end, value)}
+                onProblem={(text) => setProblems((p) => ({ ...p, [id]: text ?? undefined }))}
+              />
+            );
+            return (
+              <tr key={id} className="rule-b" data-target={id}>
+                <td className="py-1 pr-2 leading-tight" title={reason}>
+                  {words}
+                  {problems[id] && (
+                    <span role="alert" className="text-error block text-xs">
+                      {problems[id]}
+                    </span>
+                  )}
+                </td>
+                <td className="py-1 text-right">{field('low')}</td>
+                <td className="py-1 text-right">{field('high')}</td>
+                <td className="quiet py-1 pl-2 text-xs whitespace-nowrap">{unit}</td>
+                <td className="py-1 text-right">
+                  {change && (
+                    <button
+                      type="button"
+                      className="link-act text-xs"
+                      aria-label={`${words}: follow the message`}
+                      onClick={() => follow(id)}
+                    >
+                      follow
+                    </button>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

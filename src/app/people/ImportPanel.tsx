@@ -1,0 +1,165 @@
+'use client';
+
+import { useMemo, useRef, useState } from 'react';
+import {
+  guessMapping,
+  IMPORT_FIELD_NAMES,
+  IMPORT_FIELDS,
+  importLines,
+  type ColumnMapping,
+  type ImportField,
+  type Sitter,
+} from '@/core/people';
+import { addPeople, AVERAGE_PROFILE, database } from '@/data';
+import { readCards, readCsv, type TableText } from './peopleText';
+
+interface Opened {
+  name: string;
+  table: TableText;
+}
+
+const PREVIEW_LINES = 8;
+
+/** Brings in people from CSV or vCards: columns are matched, lines checked, and only then is anything added. */
+export function ImportPanel({ existing, onDone }: { existing: readonly Sitter[]; onDone(): void }) {
+  const file = useRef<HTMLInputElement>(null);
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [mapping, setMapping] = useState<ColumnMapping>([]);
+  const [error, setError] = useState<string | null>(null);
+  const lines = useMemo(() => {
+    if (!opened) return [];
+    const first = opened.table.mapping ? 1 : 2;
+    return importLines(opened.table.lines, mapping, AVERAGE_PROFILE, () => crypto.randomUUID(), first);
+  }, [opened, mapping]);
+  const good = lines.flatMap((l) => ('sitter' in l ? [l.sitter] : []));
+  const bad = lines.flatMap((l) => ('problems' in l ? [l] : []));
+  const known = new Set(existing.map((s) => s.name));
+  const twice = good.filter((s) => known.has(s.name)).length;
+
+  async function read(chosen: File) {
+    setError(null);
+    setOpened(null);
+    try {
+      const text = await chosen.text();
+      const table = /BEGIN:VCARD/i.test(text) ? readCards(text, new Date()) : readCsv(text);
+      setMapping(table.mapping ?? guessMapping(table.headings));
+      setOpened({ name: chosen.name, table });
+    } catch (e) {
+      setError(`${chosen.name} was not read: ${(e as Error).message}. Nothing was added.`);
+    }
+  }
+
+  return (
+    <section className="min-h-0 flex-1 overflow-y-auto p-4 sm:p-6" aria-label="Bring in people">
+      <h2 className="text-2xl">Bring in people</h2>
+      <p className="quiet mt-1 max-w-prose">
+        A CSV table with headings, or vCards. Nothing is added before you have seen what was understood.
+      </p>
+      <div className="mt-3 flex items-center gap-3">
+        <button type="button" className="act" onClick={() => file.current!.click()}>
+          Choose a file
+        </button>
+        <button type="button" className="link-act" onClick={onDone}>
+          Leave
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,.vcf,text/csv,text/vcard"
+          className="sr-only"
+          aria-label="File of people"
+          tabIndex={-1}
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen) void read(chosen);
+          }}
+        />
+      </div>
+      {error && (
+        <p role="alert" className="text-error mt-4">
+          {error}
+        </p>
+      )}
+      {opened && (
+        <>
+          <h3 className="mt-6 font-bold">{opened.name}</h3>
+          <div className="mt-2 max-w-full overflow-x-auto" tabIndex={0} role="region" aria-label="Preview">
+            <table className="text-left text-sm">
+              <thead>
+                <tr>
+                  {opened.table.headings.map((heading, column) => (
+                    <th key={column} className="rule-b min-w-36 p-1.5 align-bottom font-normal">
+                      <span className="quiet block text-xs">{heading}</span>
+                      <select
+                        className="field"
+                        aria-label={`Column ${heading} is`}
+                        value={mapping[column] ?? ''}
+                        onChange={(e) => {
+                          const chosen = (e.target.value || null) as ImportField | null;
+                          setMapping((m) =>
+                            m.map((f, i) => (i === column ? chosen : f === chosen ? null : f)),
+                          );
+                        }}
+                      >
+                        <option value="">left out</option>
+                        {IMPORT_FIELD_NAMES.map((f) => (
+                          <option key={f} value={f}>
+                            {IMPORT_FIELDS[f].words}
+                          </option>
+                        ))}
+                      </select>
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {opened.table.lines.slice(0, PREVIEW_LINES).map((cells, i) => (
+                  <tr key={i} className="rule-b">
+                    {opened.table.headings.map((_, column) => (
+                      <td
+                        key={column}
+                        className={`max-w-64 truncate p-1.5 ${mapping[column] ? '' : 'quiet'}`}
+                      >
+                        {cells[column]}
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+          {opened.table.lines.length > PREVIEW_LINES && (
+            <p className="quiet mt-1 text-xs">and {opened.table.lines.length - PREVIEW_LINES} more lines</p>
+          )}
+          {bad.length > 0 && (
+            <div className="mt-4">
+              <h3 className="font-bold">Left out</h3>
+              <ul role="alert" className="text-error mt-1 text-sm">
+                {bad.map((l) => (
+                  <li key={l.line}>
+                    line {l.line}: {l.problems.join('; ')}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+          {twice > 0 && (
+            <p className="mt-4" role="status">
+              {twice === 1 ? 'One name is' : `${twice} names are`} in the list already; they would be there
+              twice.
+            </p>
+          )}
+          <button
+            type="button"
+            className="act mt-4 px-5 py-2 text-base"
+            disabled={good.length === 0}
+            onClick={() => void addPeople(database, good).then(onDone)}
+          >
+            Add {good.length} {good.length === 1 ? 'person' : 'people'}
+          </button>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,100 @@
+'use client';
+
+import { format } from 'date-fns';
+import { Printer } from 'lucide-react';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { photographerChecklist, preparationSheet, type SheetSource } from '@/core/brief';
+import { forClient } from '@/core/people';
+import { SittingMissing } from '@/ui/SittingMissing';
+import { useSitting } from '@/ui/useSitting';
+
+const PAPERS = { a4: 'A4', letter: 'letter' } as const;
+type Paper = keyof typeof PAPERS;
+
+/** The preparation sheet for the client, or the photographer's checklist, as it will be printed. */
+export function SheetPlace() {
+  const whole = useSitting();
+  const client = useSearchParams().get('for') !== 'photographer';
+  const [paper, setPaper] = useState<Paper>('a4');
+  if (whole === undefined) return <SittingMissing />;
+  if (whole === null)
+    return (
+      <p className="p-6" role="status">
+        Opening the sitting
+      </p>
+    );
+  const { sitting, sitter } = whole;
+  const source: SheetSource = {
+    sitter: client ? forClient(sitter) : sitter,
+    looks: sitting.looks,
+    title: sitting.title,
+    place: sitting.place,
+    minutes: sitting.minutes,
+    comes: sitting.comes,
+  };
+  const sections = client ? preparationSheet(source) : photographerChecklist(source);
+  const starts = new Date(sitting.startsAt);
+  return (
+    <>
+      <div className="rule-b flex flex-wrap items-center gap-3 px-4 py-2 print:hidden">
+        <Link className="link-act" href={`/brief?sitting=${sitting.id}`}>
+          Back to the brief
+        </Link>
+        <Link
+          className="link-act"
+          href={`/sheet?sitting=${sitting.id}&for=${client ? 'photographer' : 'client'}`}
+        >
+          {client ? 'To the checklist' : 'To the preparation sheet'}
+        </Link>
+        <div className="ml-auto flex items-center gap-3">
+          <label className="flex items-center gap-2">
+            <span className="quiet">Paper</span>
+            <select
+              className="field w-auto"
+              value={paper}
+              onChange={(e) => setPaper(e.target.value as Paper)}
+            >
+              {Object.entries(PAPERS).map(([value, words]) => (
+                <option key={value} value={value}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button type="button" className="act flex items-center gap-1.5" onClick={() => window.print()}>
+            <Printer size={15} aria-hidden /> Print
+          </button>
+        </div>
+      </div>
+      <main className={`sheet sheet-${paper}`} data-testid="sheet">
+        <header className="sheet-head">
+          <h1 className="text-2xl">
+            {client ? `${sitter.addressAs}: your pictures` : `${sitting.title}: checklist`}
+          </h1>
+          <p className="mt-1">
+            {format(starts, 'EEEE d MMMM yyyy, HH:mm')}
+            {sitting.place && `, ${sitting.place}`}
+            {!client && `, ${sitter.name}`}
+          </p>
+        </header>
+        {sections.map((section) => (
+          <section key={section.title} className="sheet-section">
+            <h2 className="text-lg">{section.title}</h2>
+            <ul className={client ? 'list-disc pl-5' : ''}>
+              {section.lines.map((line, i) => (
+                <li key={i} className={client ? 'mt-0.5' : 'mt-1 flex gap-2'}>
+                  {!client && (
+                    <span aria-hidden className="mt-[3px] h-3.5 w-3.5 shrink-0 border border-current" />
+                  )}
+                  <span>{line}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </main>
+    </>
+  );
+}

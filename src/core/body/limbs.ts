@@ -1,0 +1,40 @@
+import { SIDES, type Side } from '../units';
+import type { BodyProfile, Limb } from './profile';
+import type { Lengths } from './proportions';
+
+/** Where the limbs of one sitter end, metres along the straight limb from shoulder or hip; Infinity for a whole limb. */
+export interface LimbEnds {
+  arm: Record<Side, number>;
+  leg: Record<Side, number>;
+}
+
+export const WHOLE_LIMBS: LimbEnds = {
+  arm: { left: Infinity, right: Infinity },
+  leg: { left: Infinity, right: Infinity },
+};
+
+/** Limb ends of a profile on its lengths. */
+export function limbEndsOf(lengths: Lengths, limbEnds: BodyProfile['limbEnds']): LimbEnds {
+  if (!limbEnds) return WHOLE_LIMBS;
+  const endM = (limb: Limb, wholeM: number) => {
+    const share = limbEnds[limb];
+    return share === undefined ? Infinity : share * wholeM;
+  };
+  const [armM, legM] = [lengths.upperArmM + lengths.forearmM, lengths.thighM + lengths.shankM];
+  return {
+    arm: { left: endM('leftArm', armM), right: endM('rightArm', armM) },
+    leg: { left: endM('leftLeg', legM), right: endM('rightLeg', legM) },
+  };
+}
+
+/** Sides on which a limb goes on past a place along it. */
+export function sidesPast(ends: Record<Side, number>, alongM: number): Side[] {
+  return SIDES.filter((side) => alongM <= ends[side]);
+}
+
+/** Groups sides on which a limb is the same, so that a pair is meshed once. */
+export function sidesByEnd(ends: Record<Side, number>): [toM: number, sides: Side[]][] {
+  return ends.left === ends.right
+    ? [[ends.left, [...SIDES]]]
+    : SIDES.map((side): [number, Side[]] => [ends[side], [side]]);
+}

@@ -1,0 +1,29 @@
+export {
+  CROP_WORDS,
+  CROPS,
+  dressedFor,
+  wantedIn,
+  EMPTY_LOOK,
+  FORMAT_NAMES,
+  FORMATS,
+  lookOf,
+  lookSchema,
+  PRESET_NAMES,
+  presetOf,
+  PRESETS,
+  SCALE_NAMES,
+  SCALES,
+  type Look,
+  type Preset,
+} from './brief';
+export { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from './preparation';
+export {
+  TARGET_IDS,
+  TARGETS,
+  wantedRanges,
+  type Target,
+  type TargetChanges,
+  type TargetId,
+  type Wanted,
+  type WantedRanges,
+} from './targets';

@@ -1,0 +1,22 @@
+import { pose, type Rule } from '../rule';
+import { settingOf } from '../../pose';
+
+export const headTilt: Rule = {
+  id: 'head-tilt',
+  station: 'head',
+  reason: 'A tilted head reads soft and easy; how much of it the picture bears follows from the message.',
+  weight: 0.5,
+  measure({ shot }, wanted) {
+    return [
+      {
+        key: '',
+        value: Math.abs(settingOf(shot.pose, 'headTiltLeftDeg')),
+        ...wanted.headTiltDeg,
+        full: 10,
+        unit: '°',
+        title: 'The head is tilted more than the message bears',
+        variables: pose('headTiltLeftDeg'),
+      },
+    ];
+  },
+};

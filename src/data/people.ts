@@ -1,0 +1,125 @@
+import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/formats';
+import { groupSchema, sitterSchema, type Group, type Sitter } from '@/core/people';
+import { NEW_SITTER } from './blank';
+import type { GilvoDatabase, Preference } from './database';
+
+/** Adds a person of average measures under a name. Returns the record. */
+export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter> {
+  const sitter = sitterSchema.parse({
+    ...NEW_SITTER,
+    id: crypto.randomUUID(),
+    name,
+    addressAs: name.trim().split(/\s+/)[0],
+  });
+  await db.sitters.add(sitter);
+  return sitter;
+}
+
+/**
+ * Stores a person's record.
+ * @throws ZodError when it is malformed; nothing is written then.
+ */
+export async function savePerson(db: GilvoDatabase, sitter: Sitter): Promise<void> {
+  await db.sitters.put(sitterSchema.parse(sitter));
+}
+
+/** Adds people read from a file, all or none. */
+export async function addPeople(db: GilvoDatabase, sitters: readonly Sitter[]): Promise<void> {
+  const checked = sitters.map((s) => sitterSchema.parse(s));
+  await db.transaction('rw', db.sitters, () => db.sitters.bulkAdd(checked));
+}
+
+/** Puts people into the bin, or takes them out again. Their sittings stay as they are. */
+export async function binPeople(
+  db: GilvoDatabase,
+  ids: readonly string[],
+  binnedAt: string | undefined,
+): Promise<void> {
+  await db.transaction('rw', db.sitters, async () => {
+    const found = (await db.sitters.bulkGet([...ids])).filter((s): s is Sitter => s !== undefined);
+    await db.sitters.bulkPut(
+      found.map(({ binnedAt: _, ...rest }) => (binnedAt ? { ...rest, binnedAt } : rest)),
+    );
+  });
+}
+
+/** Everything in the store that refers to one person. */
+export interface PersonTraces {
+  sittings: Sitting[];
+  takes: Take[];
+  frames: Frame[];
+  groups: Group[];
+  preferences: Preference['key'][];
+}
+
+/** Finds what refers to a person, so that it can be shown before it is erased. */
+export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
+  const sittings = await db.sittings.where('sitterId').equals(sitterId).toArray();
+  const sittingIds = sittings.map((s) => s.id);
+  const takes = await db.takes.where('sittingId').anyOf(sittingIds).toArray();
+  const takeIds = new Set(takes.map((t) => t.id));
+  return {
+    sittings,
+    takes,
+    frames: await db.frames.where('sittingId').anyOf(sittingIds).toArray(),
+    groups: await db.groups.filter((g) => g.members.some((m) => m.sitterId === sitterId)).toArray(),
+    preferences: (await db.preferences.toArray())
+      .filter((p) => sittingIds.some((id) => p.key === `direct:${id}`) || takeIds.has(p.value))
+      .map((p) => p.key),
+  };
+}
+
+/**
+ * Erases a person and everything that refers to them: sittings with their poses and frames, places in groups,
+ * remembered places, and all built surfaces. It cannot be undone.
+ */
+export async function erasePerson(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
+  const tables = [db.sitters, db.sittings, db.takes, db.frames, db.groups, db.preferences, db.surfaces];
+  return db.transaction('rw', tables, async () => {
+    const traces = await tracesOf(db, sitterId);
+    await db.frames.bulkDelete(traces.frames.map((f) => f.id));
+    await db.takes.bulkDelete(traces.takes.map((t) => t.id));
+    await db.sittings.bulkDelete(traces.sittings.map((s) => s.id));
+    await db.groups.bulkPut(
+      traces.groups.map((g) => ({ ...g, members: g.members.filter((m) => m.sitterId !== sitterId) })),
+    );
+    await db.preferences.bulkDelete(traces.preferences);
+    await db.sitters.delete(sitterId);
+    // surfaces are kept by the measures that made them, which tell of the person
+    await db.surfaces.clear();
+    return traces;
+  });
+}
+
+/**
+ * Stores a group.
+ * @throws ZodError when it is malformed.
+ */
+export async function saveGroup(db: GilvoDatabase, group: Group): Promise<void> {
+  await db.groups.put(groupSchema.parse(group));
+}
+
+/** Removes a group; its members stay. Returns it, for undo. */
+export async function removeGroup(db: GilvoDatabase, id: string): Promise<Group | undefined> {
+  return db.transaction('rw', db.groups, async () => {
+    const group = await db.groups.get(id);
+    await db.groups.delete(id);
+    return group;
+  });
+}
+
+/**
+ * Stores a sitting with its looks.
+ * @throws ZodError when it is malformed; RangeError when a take belongs to a look that is not there. Nothing is
+ * written then.
+ */
+export async function saveSitting(db: GilvoDatabase, sitting: Sitting): Promise<void> {
+  const checked = sittingSchema.parse(sitting);
+  await db.transaction('rw', db.sittings, db.takes, async () => {
+    const looks = new Set(checked.looks.map((l) => l.id));
+    const takes = await db.takes.where('sittingId').equals(checked.id).toArray();
+    const lost = takes.find((t) => !looks.has(t.lookId));
+    if (lost) throw new RangeError(`looks must keep ${lost.lookId}: ${lost.shot.pose.name} belongs to it`);
+    await db.sittings.put(checked);
+  });
+}
