@@ -52,7 +52,7 @@ export const DEMO_SITTER: Sitter = person({
   phone: '0000 100 01',
   note: 'Sculler, twelve seasons at Saltmarsh Oars. Likes her shoulders, dislikes being told to smile.',
   betterSide: 'left',
-  wishes: 'Strong, as on the water. One picture with her father’s oar.',
+  wishes: 'Strong, as on the water. One picture with my father’s oar.',
   dislikes: 'Being told to smile; pictures from above.',
   boundaries: 'No wet cloth, nothing with the scar on the right knee.',
   stopWord: 'easy all',

@@ -1,7 +1,7 @@
 import { radians, smoothstep } from '../units';
 import { ellipsoid, loft, roundedCone, smoothUnion, type Field, type Loft, type Ring } from './distance';
 import { bodyRings, softOf, type Flesh } from './girths';
-import { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, type Lengths } from './proportions';
+import { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, placesAlong, type Lengths } from './proportions';
 
 /** Place of a bind-pose point in the straight left limb's own coordinates, metres. */
 export interface LimbPlace {
@@ -43,8 +43,8 @@ export interface BodyFields {
   leg: Field;
   /** Everything joined. */
   whole: Field;
-  /** How far the belly of a pregnancy stands before the trunk, metres. */
-  bumpM: number;
+  /** How far the body reaches from its axis below the ribs, metres: room for what is worn over it. */
+  reach: { sideM: number; frontM: number; backM: number };
   trunkLoft: Loft;
   armLoft: Loft;
   legLoft: Loft;
@@ -174,6 +174,19 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
     }
     return d;
   };
-  const bumpM = bump ? Math.max(0, bump.centreZ + bump.depthM - belly.centreW - belly.front) : 0;
-  return { bumpM, trunk, neck, arm, leg, whole, trunkLoft, armLoft, legLoft };
+  const thigh = legLoft.ring(placesAlong(lengths, 'leg')(0.03));
+  const swell = 0.012;
+  const reach = {
+    sideM:
+      Math.max(belly.outer, trunkLoft.ring(heightM(0.545)).outer, lengths.hipJointM + thigh.outer) + swell,
+    frontM:
+      Math.max(
+        chestFront.centreW + chestFront.front,
+        bustZ + bustDepth,
+        belly.centreW + belly.front + (bellyDepth > 0 ? bellyDepth : 0),
+        bump ? bump.centreZ + bump.depthM : 0,
+      ) + swell,
+    backM: Math.max(seat.back - seat.centreW, 0.66 * seatR - seatZ, thigh.back) + swell,
+  };
+  return { reach, trunk, neck, arm, leg, whole, trunkLoft, armLoft, legLoft };
 }

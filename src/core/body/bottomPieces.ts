@@ -23,7 +23,6 @@ function legWear(
   k: number,
   cut: { endsM: Record<Side, number>; standOffM(along: number): number; waistShare: number },
 ): Piece {
-  const S = lengths.frameM;
   const heightM = heightsOf(lengths);
   const [joinY, waistY, hipsY] = [heightM(0.4), heightM(cut.waistShare), heightM(0.485)];
   const field: Field = (x, y, z) => {
@@ -39,7 +38,7 @@ function legWear(
     return smoothIntersection(d, along - cut.endsM[x >= 0 ? 'left' : 'right'], 0.006);
   };
   const cell = 0.0125 * k;
-  const half = Math.max(0.15 * S, fields.trunkLoft.ring(heightM(0.545)).outer + 0.06);
+  const half = fields.reach.sideM + 0.05;
   const hemY =
     lengths.hipHeightM - Math.max(cut.endsM.left, cut.endsM.right) * Math.cos(radians(BIND_LEG_DEG)) - 0.02;
   const weigh = weighing(lengths, fields);
@@ -48,7 +47,7 @@ function legWear(
       field,
       mirroredLines(half, () => cell),
       gridLines(hemY - 0.016, waistY + 0.02, (y) => (y < hemY + 0.03 ? 0.008 * k : cell * 1.3)),
-      gridLines(-0.15 * S - 0.03, 0.11 * S + 0.06 + fields.bumpM, () => cell),
+      gridLines(-fields.reach.backM - 0.05, fields.reach.frontM + 0.05, () => cell),
     ),
     field,
     ...IN_PLACE,

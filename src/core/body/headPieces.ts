@@ -185,12 +185,15 @@ function backOf(lengths: Lengths, fields: BodyFields): (at: number) => number {
   };
 }
 
+/** Nothing on the head itself reaches farther back than this, head heights. */
+const HAIR_BACK = -0.82;
+
 /** Something worn on the head, meshed in head coordinates; what hangs below the chin goes with neck and chest. */
 function onHead(
   lengths: Lengths,
   field: Field,
   cell: number,
-  endAt: number,
+  ends: { low: number; back: number },
   paint: (p: Vec3) => { part: PartName; colour: Rgb },
 ): Piece {
   const head = jointIndex('head');
@@ -199,8 +202,8 @@ function onHead(
     mesh: surfaceNets(
       field,
       mirroredLines(0.56, () => cell),
-      gridLines(endAt, 1.24, () => cell),
-      gridLines(-0.82, 0.52, () => cell),
+      gridLines(ends.low, 1.24, () => cell),
+      gridLines(ends.back, 0.52, () => cell),
     ),
     field,
     place: (p) => headToBind(lengths, p),
@@ -228,17 +231,26 @@ export function hairPieces(profile: BodyProfile, lengths: Lengths, fields: BodyF
   const scarf = profile.outfit.headScarf;
   if (scarf)
     return [
-      onHead(lengths, scarfField(smooth, skin), cell * 0.75, SCARF_END - 0.06, () => ({
-        part: 'hair',
-        colour: scarf.tone,
-      })),
+      onHead(
+        lengths,
+        scarfField(smooth, skin),
+        cell * 0.75,
+        { low: SCARF_END - 0.06, back: HAIR_BACK },
+        () => ({
+          part: 'hair',
+          colour: scarf.tone,
+        }),
+      ),
     ];
   if (profile.hair === 'none') return [];
-  const hair = hairField(profile.hair, smooth, backOf(lengths, fields));
+  const backW = backOf(lengths, fields);
+  const hair = hairField(profile.hair, smooth, backW);
+  const deepest = profile.hair === 'long' ? Math.min(backW(-0.3), backW(-0.6), backW(-0.95)) - 0.16 : 0;
+  const ends = { low: HAIR_ENDS[profile.hair] - 0.06, back: Math.min(HAIR_BACK, deepest) };
   const t = profile.tones.hair;
   const light: Rgb = [t[0] * 1.5, t[1] * 1.45, t[2] * 1.4];
   return [
-    onHead(lengths, hair, cell, HAIR_ENDS[profile.hair] - 0.06, (p) => {
+    onHead(lengths, hair, cell, ends, (p) => {
       const strand = 0.5 + 0.5 * Math.sin(Math.atan2(Math.abs(p[0]), p[2] + 0.03) * 46 + p[1] * 9);
       return { part: 'hair', colour: mix(t, light, 0.5 * strand) };
     }),

@@ -80,9 +80,7 @@ export function jacketPieces(
     return d;
   };
   const cell = 0.0115 * k;
-  const waist = fields.trunkLoft.ring(heightM(0.595));
-  const half = Math.max(0.21 * S * lengths.shoulderFactor, waist.outer + 0.08);
-  const depth = Math.max(waist.front, 0.07 * S) + 0.14 + fields.bumpM;
+  const half = Math.max(0.21 * S * lengths.shoulderFactor, fields.reach.sideM + 0.07);
   const weigh = weighing(lengths, fields);
   const trunkPart = trunkParts(lengths);
   const trunk: Piece = {
@@ -90,7 +88,7 @@ export function jacketPieces(
       field,
       mirroredLines(half, (x) => (x < 0.08 * S ? cell * 0.6 : cell)),
       gridLines(hemY - 0.02, heightM(0.87), (y) => (y > neckY ? cell * 0.6 : cell)),
-      gridLines(-0.17 * S - 0.05, depth, () => cell),
+      gridLines(-fields.reach.backM - 0.07, fields.reach.frontM + 0.07, () => cell),
     ),
     field,
     ...IN_PLACE,

@@ -54,13 +54,15 @@ export function armPiece(
   const end = Math.min(ends.toM, wristM);
   const frame = armFrame(lengths);
   const fromShoulder = ends.fromM < 0.03 * S;
+  const upper = fields.armLoft.ring(0.06 * S);
+  const shoulderM = Math.max(0.058 * S, 1.12 * Math.max(upper.outer, upper.front, upper.back));
   const field: Field = (a, u, w) => {
     let d = fields.armLoft.distance(a, u, w);
     if (fromShoulder && a < 0.1 * S) {
       // without a sleeve the shoulder is seen: it belongs to the trunk
       const p = frame.place([a, u, w]);
       d = smoothUnion(d, fields.trunk(p[0], p[1], p[2]), 0.04);
-      d = Math.max(d, Math.hypot(u, w) - 0.058 * S);
+      d = Math.max(d, Math.hypot(u, w) - shoulderM);
     }
     d = Math.max(d, ends.fromM - a);
     return end < wristM ? smoothIntersection(d, a - end, 0.03) : Math.max(d, a - end);
@@ -69,7 +71,7 @@ export function armPiece(
   return {
     ...frame,
     field,
-    mesh: meshAlongArm(field, ends.fromM, end, 0.075 * S, 0.0075 * k),
+    mesh: meshAlongArm(field, ends.fromM, end, Math.max(0.075 * S, shoulderM + 0.012), 0.0075 * k),
     paint: (p) => ({ part: armPart(lengths, 'left', p[0]), colour: profile.tones.skin }),
     weigh: (_, p) => weigh.upperBody(p),
   };

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { openEdges, volumeM3 } from '../../../tests/support/mesh';
 import { bodyOf, profileOf, PROFILES, type PersonName } from '../../../tests/support/people';
 import { figureOf } from '../figure';
 import { STANDING_POSES } from '../library';
@@ -6,35 +7,6 @@ import { bodyFrom } from './bodyFrom';
 import { JOINTS, jointIndex, MIRRORED_JOINTS, PARTS, surfaceOf, type BodyProfile, type BodySurface } from '.';
 import { MIRRORED_PARTS } from './parts';
 import { BUILDS, HAIR_SHAPES } from './profile';
-
-/** Edges that run more often one way than the other: borders of a hole, or triangles that face the wrong way. */
-function openEdges({ triangles }: BodySurface): number {
-  const balance = new Map<number, number>();
-  for (let t = 0; t < triangles.length; t += 3)
-    for (let k = 0; k < 3; k++) {
-      const a = triangles[t + k]!;
-      const b = triangles[t + ((k + 1) % 3)]!;
-      const edge = Math.min(a, b) * 1_000_000 + Math.max(a, b);
-      balance.set(edge, (balance.get(edge) ?? 0) + (a < b ? 1 : -1));
-    }
-  return [...balance.values()].filter((n) => n !== 0).length;
-}
-
-/** Volume enclosed by the triangles, cubic metres (divergence theorem); positive when they face outwards. */
-function volumeM3({ positions, triangles }: BodySurface): number {
-  let six = 0;
-  for (let t = 0; t < triangles.length; t += 3) {
-    const [a, b, c] = [0, 1, 2].map((k) => {
-      const o = triangles[t + k]! * 3;
-      return [positions[o]!, positions[o + 1]!, positions[o + 2]!];
-    }) as [number[], number[], number[]];
-    six +=
-      a[0]! * (b[1]! * c[2]! - b[2]! * c[1]!) +
-      a[1]! * (b[2]! * c[0]! - b[0]! * c[2]!) +
-      a[2]! * (b[0]! * c[1]! - b[1]! * c[0]!);
-  }
-  return six / 6;
-}
 
 /** Largest and smallest coordinate along an axis. */
 function extent({ positions }: BodySurface, axis: 0 | 1 | 2): [low: number, high: number] {
@@ -59,7 +31,7 @@ describe.each(Object.keys(PROFILES) as PersonName[])('the surface of the %s body
 
   it('is closed and faces outwards', () => {
     expect(openEdges(surface)).toBe(0);
-    expect(volumeM3(surface)).toBeGreaterThan(0);
+    expect(volumeM3(surface, surface.positions)).toBeGreaterThan(0);
   });
 
   it('is as tall as the sitter, hair and soles aside', () => {
@@ -210,7 +182,11 @@ describe('the profile changes the surface', () => {
     const fine = surfaceOf(bodyOf('average'), 'drawn');
     expect(openEdges(fine)).toBe(0);
     expect(fine.triangles.length).toBeGreaterThan(measured('average').triangles.length * 2.5);
-    expect(Math.abs(volumeM3(fine) / volumeM3(measured('average')) - 1)).toBeLessThan(0.015);
+    expect(
+      Math.abs(
+        volumeM3(fine, fine.positions) / volumeM3(measured('average'), measured('average').positions) - 1,
+      ),
+    ).toBeLessThan(0.015);
   });
 });
 

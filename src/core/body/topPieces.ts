@@ -89,14 +89,12 @@ export function topPiece(lengths: Lengths, fields: BodyFields, cut: TopCut, tone
   };
   const cell = 0.0115 * k;
   const collarCell = 0.006 * k;
-  const waist = fields.trunkLoft.ring(heightM(0.595));
-  const half = Math.max(0.2 * S * lengths.shoulderFactor, waist.outer + 0.06);
-  const depth = Math.max(waist.front, 0.07 * S) + 0.05 + fields.bumpM;
+  const half = Math.max(0.2 * S * lengths.shoulderFactor, fields.reach.sideM + 0.05);
   const mesh = surfaceNets(
     field,
     mirroredLines(half, (x) => (x < 0.06 * S ? cell * 0.72 : cell)),
     gridLines(hemY - 0.02, heightM(0.87), (y) => (y > neckY ? collarCell : cell)),
-    gridLines(-0.17 * S - 0.03, depth + 0.07, () => cell),
+    gridLines(-fields.reach.backM - 0.05, fields.reach.frontM + 0.05, () => cell),
   );
   const weigh = weighing(lengths, fields);
   const trunkPart = trunkParts(lengths);
@@ -225,34 +223,39 @@ export function sleevePiece(
   };
 }
 
-/** The bound edge of an armhole. */
+/** Armhole edges lie where the arm stands clear of the trunk by this much, metres. */
+const CLEAR_OF_TRUNK_M = 0.004;
+
+/** The bound edge of an armhole, over the shoulder; under the arm it lies hidden. */
 export function armholePiece(lengths: Lengths, fields: BodyFields, cut: TopCut, tone: Rgb, k: number): Piece {
   const top = topField(lengths, fields, cut);
   const frame = armFrame(lengths);
   const along = sleeveEndM(lengths, 'none');
-  const around = Math.round(40 / Math.sqrt(k));
-  const places = Array.from({ length: around }, (_, i): RibbonPlace => {
-    const a = (2 * Math.PI * i) / around;
-    const across: Vec3 = [0, Math.cos(a), Math.sin(a)];
+  const around = Math.round(48 / Math.sqrt(k));
+  // from the back over the top to the front; angles from straight up, where the edge is surely seen
+  const places = Array.from({ length: around + 1 }, (_, i): RibbonPlace & { clear: boolean } => {
+    const a = -Math.PI + (2 * Math.PI * i) / around;
+    const out: Vec3 = [0, Math.cos(a), Math.sin(a)];
     let [inside, outside] = [0, 0.16];
     for (let step = 0; step < 20; step++) {
       const middle = (inside + outside) / 2;
-      const p = frame.place([along, across[1] * middle, across[2] * middle]);
+      const p = frame.place([along, out[1] * middle, out[2] * middle]);
       if (top(p[0], p[1], p[2]) < 0) inside = middle;
       else outside = middle;
     }
-    return {
-      at: [along, across[1] * outside, across[2] * outside],
-      out: across,
-      across: [1, 0, 0],
-      halfOutM: 0.0035,
-      halfAcrossM: 0.0045,
-    };
+    const at: Vec3 = [along, out[1] * outside, out[2] * outside];
+    const p = frame.place(at);
+    const clear = beyondTrunkM(fields, p[0], p[1], p[2]) > CLEAR_OF_TRUNK_M;
+    return { at, out, across: [1, 0, 0], halfOutM: 0.0035, halfAcrossM: 0.0045, clear };
   });
+  const middle = around / 2;
+  let [first, last] = [Math.floor(middle), Math.ceil(middle)];
+  while (first > 0 && places[first - 1]!.clear) first--;
+  while (last < around && places[last + 1]!.clear) last++;
   const weigh = weighing(lengths, fields);
   return {
     ...frame,
-    mesh: ribbonMesh(places, true),
+    mesh: ribbonMesh(places.slice(Math.min(first, last - 2), last + 1), false),
     field: () => 1,
     paint: () => ({ part: 'chest', colour: mix(tone, [0, 0, 0], 0.1) }),
     weigh: (_, p) => weigh.upperBody(p),

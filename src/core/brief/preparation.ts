@@ -96,7 +96,6 @@ export function preparationSheet({ sitter, looks, place, minutes, comes }: Sheet
             sitter.needs[need],
           ),
         ),
-        ...looks.flatMap((look) => said(`Not in ${look.name}`, look.avoid)),
       ],
     },
     {

@@ -208,7 +208,10 @@ export function measureBalance(frames: Frames, body: Body, pose: Pose, feet: Rec
   const across = [left[0] - right[0], left[2] - right[2]] as const;
   const span = across[0] ** 2 + across[1] ** 2;
   const leftShare = ((com[0] - right[0]) * across[0] + (com[2] - right[2]) * across[1]) / span;
-  const points = SIDES.flatMap((s) => feet[s].sole.map((p): [number, number] => [p[0], p[2]]));
+  const standing = SIDES.filter((s) => !Number.isFinite(body.limbEnds.leg[s]));
+  const points = (standing.length > 0 ? standing : SIDES).flatMap((s) =>
+    feet[s].sole.map((p): [number, number] => [p[0], p[2]]),
+  );
   return {
     centreOfMassM: com,
     errorM: Math.hypot(com[0] - target[0], com[2] - target[2]),

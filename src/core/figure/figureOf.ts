@@ -1,5 +1,5 @@
 import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body } from '../body';
-import { poseSchema, settingOf, sided, type Pose } from '../pose';
+import { poseSchema, settingOf, sided, withSetting, type Pose } from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { placeArms, type ArmAngles } from './arms';
 import { armLump, firstState, measureBalance, solveBalance, type Balance } from './balance';
@@ -58,7 +58,7 @@ const REPORT_DEG = 10;
  * @throws ZodError when the pose itself is malformed or out of range.
  */
 export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
-  const said = poseSchema.parse(pose);
+  const said = onPresentFeet(body, poseSchema.parse(pose));
   const frames = createFrames();
   const feet = stanceOf(body, said);
   let state = firstState(body, said, feet);
@@ -84,6 +84,7 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
 
   const unreached: Unreached[] = [];
   for (const side of SIDES) {
+    if (Number.isFinite(body.limbEnds.leg[side])) continue;
     if (legs[side].gapM > REPORT_M)
       unreached.push({ what: `${side} foot does not reach its mark`, amount: legs[side].gapM, unit: 'm' });
     if (arms[side].gapM > REPORT_M)
@@ -128,6 +129,13 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
     feet,
     unreached,
   };
+}
+
+/** A pose whose weight stands on the foot that is there, where the other is absent. */
+function onPresentFeet(body: Body, pose: Pose): Pose {
+  const { left, right } = body.limbEnds.leg;
+  if (Number.isFinite(left) === Number.isFinite(right)) return pose;
+  return withSetting(pose, 'leftWeightShare', Number.isFinite(left) ? 0 : 1);
 }
 
 /** Turn of the line through both shoulders, degrees. */

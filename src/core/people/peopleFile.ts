@@ -10,7 +10,7 @@ export const IMPORT_FIELDS = {
   addressAs: { words: 'addressed as', known: ['address as', 'addressed as', 'nickname', 'called'] },
   pronouns: { words: 'pronouns', known: ['pronouns'] },
   language: { words: 'language', known: ['language'] },
-  email: { words: 'e-mail', known: ['email', 'e-mail', 'mail'] },
+  email: { words: 'e-mail', known: ['email', 'e mail', 'mail'] },
   phone: { words: 'telephone', known: ['phone', 'telephone', 'mobile', 'tel'] },
   statureCm: {
     words: 'stature, cm',

@@ -1,0 +1,212 @@
+import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { bodyOf, profileOf } from '../../tests/support/people';
+import { surfaceOf } from '@/core/body';
+import type { Sitting } from '@/core/formats';
+import { sitterSchema } from '@/core/people';
+import { GilvoDatabase } from './database';
+import { DEMO_SITTING, placeDemo } from './demo';
+import { DEMO_GROUPS, DEMO_PEOPLE } from './demoPeople';
+import {
+  addPeople,
+  addPerson,
+  binPeople,
+  erasePerson,
+  removeGroup,
+  saveGroup,
+  savePerson,
+  saveSitting,
+  tracesOf,
+} from './people';
+import { addFrame, exportSitting, importSitting, loadSitting, startSitting } from './repository';
+import { keepSurface, keptSurface } from './surfaces';
+
+let db: GilvoDatabase;
+let count = 0;
+beforeEach(async () => {
+  db = new GilvoDatabase(`people-${count++}`);
+  await placeDemo(db);
+});
+afterEach(() => db.delete());
+
+const everything = async () =>
+  Object.fromEntries(await Promise.all(db.tables.map(async (t) => [t.name, await t.toArray()] as const)));
+const RUNA = 'demo-runa';
+
+describe('people', () => {
+  it('of the demo are whole and right', () => {
+    for (const person of DEMO_PEOPLE) expect(sitterSchema.parse(person)).toEqual(person);
+    const ids = new Set(DEMO_PEOPLE.map((p) => p.id));
+    for (const group of DEMO_GROUPS) for (const m of group.members) expect(ids.has(m.sitterId)).toBe(true);
+  });
+
+  it('are added by name, addressed by the first of it', async () => {
+    const added = await addPerson(db, '  Ida Moe Lind ');
+    expect(await db.sitters.get(added.id)).toEqual(added);
+    expect(added).toMatchObject({ name: 'Ida Moe Lind', addressAs: 'Ida' });
+    await expect(addPerson(db, '   ')).rejects.toThrow();
+  });
+
+  it('are added all or none', async () => {
+    const before = await everything();
+    const [a, b] = DEMO_PEOPLE.slice(0, 2).map((p, i) => ({ ...p, id: `copy-${i}` }));
+    await expect(addPeople(db, [a!, { ...b!, name: '' }])).rejects.toThrow(/name/);
+    expect(await everything()).toEqual(before);
+    await addPeople(db, [a!, b!]);
+    expect(await db.sitters.count()).toBe(DEMO_PEOPLE.length + 2);
+  });
+
+  it('that are malformed are refused, and the stored record stays', async () => {
+    const person = (await db.sitters.get(RUNA))!;
+    const wrong = { ...person, profile: { ...person.profile, statureM: 3 } };
+    await expect(savePerson(db, wrong)).rejects.toThrow(/statureM/);
+    expect(await db.sitters.get(RUNA)).toEqual(person);
+  });
+
+  it('go into the bin and come back unchanged', async () => {
+    const before = await everything();
+    await binPeople(db, [RUNA, 'demo-bram', 'nobody'], '2026-11-25T10:00:00.000Z');
+    expect((await db.sitters.get(RUNA))!.binnedAt).toBe('2026-11-25T10:00:00.000Z');
+    expect(await loadSitting(db, DEMO_SITTING.id)).toBeDefined();
+    await binPeople(db, [RUNA, 'demo-bram'], undefined);
+    expect(await everything()).toEqual(before);
+  });
+});
+
+describe('an erase', () => {
+  it('takes everything that refers to the person, and nothing else', async () => {
+    await addFrame(db, {
+      id: 'f',
+      sittingId: DEMO_SITTING.id,
+      takeId: 'demo-take-1',
+      takenAt: '2026-12-05T10:04:00.000Z',
+      keeper: true,
+    });
+    await db.preferences.bulkPut([
+      { key: 'lastTake', value: 'demo-take-3' },
+      { key: `direct:${DEMO_SITTING.id}`, value: '{"take":"demo-take-1"}' },
+      { key: 'theme', value: 'linen' },
+    ]);
+    await keepSurface(db, bodyOf('average').profile, 'sketched', surfaceOf(bodyOf('average'), 'sketched'));
+    const other = await startSitting(db, new Date('2026-12-01T09:00:00Z'), 'demo-bram');
+    const traces = await erasePerson(db, RUNA);
+    expect(traces.sittings.map((s) => s.id)).toEqual([DEMO_SITTING.id]);
+    expect(traces.takes).toHaveLength(5);
+    expect(traces.frames).toHaveLength(1);
+    const left = JSON.stringify(await everything());
+    for (const trace of [RUNA, 'Halvik', DEMO_SITTING.id, 'demo-take-']) expect(left).not.toContain(trace);
+    expect(await loadSitting(db, other)).toBeDefined();
+    expect(await db.sitters.count()).toBe(DEMO_PEOPLE.length - 1);
+    expect(await db.surfaces.count()).toBe(0);
+    expect((await db.preferences.get('theme'))!.value).toBe('linen');
+    expect((await db.groups.get('demo-eight'))!.members).toHaveLength(3);
+  });
+
+  it('says beforehand what it will take', async () => {
+    const traces = await tracesOf(db, RUNA);
+    expect([traces.sittings.length, traces.takes.length, traces.groups.length]).toEqual([1, 5, 1]);
+    expect(await tracesOf(db, 'nobody')).toMatchObject({ sittings: [], takes: [], groups: [] });
+  });
+});
+
+describe('groups', () => {
+  it('are kept, refused when nameless, dissolved and brought back', async () => {
+    const group = {
+      id: 'g',
+      name: 'Twins',
+      kind: 'family' as const,
+      members: [{ sitterId: RUNA, role: '' }],
+    };
+    await saveGroup(db, group);
+    await expect(saveGroup(db, { ...group, name: ' ' })).rejects.toThrow();
+    expect(await removeGroup(db, 'g')).toEqual(group);
+    expect(await db.groups.get('g')).toBeUndefined();
+    expect(await removeGroup(db, 'g')).toBeUndefined();
+  });
+});
+
+describe('sittings and looks', () => {
+  const sitting = async () => (await db.sittings.get(DEMO_SITTING.id))!;
+
+  it('keep a look to which poses belong', async () => {
+    const whole = await sitting();
+    const second = { ...whole.looks[0]!, id: 'second', name: 'second' };
+    await saveSitting(db, { ...whole, looks: [...whole.looks, second] });
+    await expect(saveSitting(db, { ...whole, looks: [second] })).rejects.toThrow(
+      /looks must keep look-1: Slipway sway/,
+    );
+    expect((await sitting()).looks).toHaveLength(2);
+    await saveSitting(db, whole);
+    expect(await sitting()).toEqual(whole);
+  });
+
+  it('begin for a person who is there, and for nobody else', async () => {
+    const id = await startSitting(db, new Date('2026-12-01T09:00:00Z'), 'demo-pim');
+    expect((await loadSitting(db, id))!.sitter.id).toBe('demo-pim');
+    await expect(startSitting(db, new Date(), 'nobody')).rejects.toThrow('sitterId nobody');
+  });
+});
+
+describe('private notes', () => {
+  it('stay behind when a sitting goes into a file, and stay here when one comes back', async () => {
+    const person = (await db.sitters.get(RUNA))!;
+    await savePerson(db, { ...person, privateNote: 'only for me' });
+    const text = await exportSitting(db, DEMO_SITTING.id, new Date());
+    expect(text).not.toContain('only for me');
+    await importSitting(db, text);
+    expect((await db.sitters.get(RUNA))!.privateNote).toBe('only for me');
+  });
+});
+
+describe('surfaces', () => {
+  it('are found again by what is seen of the body, and the oldest go', async () => {
+    const surface = surfaceOf(bodyOf('average'), 'sketched');
+    await keepSurface(db, profileOf(), 'sketched', surface);
+    expect((await keptSurface(db, profileOf(), 'sketched'))!.triangles).toEqual(surface.triangles);
+    expect(await keptSurface(db, profileOf({ motionLimits: ['stiffNeck'] }), 'sketched')).toBeDefined();
+    expect(await keptSurface(db, profileOf({ massKg: 71 }), 'sketched')).toBeUndefined();
+    expect(await keptSurface(db, profileOf(), 'measured')).toBeUndefined();
+    const small = { ...surface, positions: new Float32Array(3) };
+    for (let kg = 50; kg < 70; kg++) await keepSurface(db, profileOf({ massKg: kg }), 'sketched', small);
+    expect(await db.surfaces.count()).toBe(16);
+    expect(await keptSurface(db, profileOf({ massKg: 69 }), 'sketched')).toBeDefined();
+    expect(await keptSurface(db, profileOf(), 'sketched')).toBeUndefined();
+  });
+});
+
+it('a store of the first version is brought up to date with nothing lost', async () => {
+  const name = 'old-store';
+  const old = new Dexie(name);
+  old.version(1).stores({
+    sitters: 'id, name',
+    sittings: 'id, sitterId, startsAt',
+    takes: 'id, sittingId, [sittingId+position]',
+    frames: 'id, sittingId, takeId',
+    preferences: 'key',
+  });
+  const { outfit: _, ...profile } = profileOf();
+  const tones = {
+    ...profile.tones,
+    top: [0.2, 0.2, 0.2],
+    trousers: [0.1, 0.1, 0.1],
+    shoes: [0.03, 0.03, 0.03],
+  };
+  const sitter = { id: 's', name: 'Old', addressAs: 'Old', note: 'kept', profile: { ...profile, tones } };
+  const { looks: __, comes: ___, ...plain } = DEMO_SITTING as Sitting;
+  const take = (await db.takes.get('demo-take-1'))!;
+  const { lookId: ____, ...oldTake } = take;
+  await old.table('sitters').add(sitter);
+  await old.table('sittings').add({ ...plain, sitterId: 's', lookName: 'by the door' });
+  await old.table('takes').add(oldTake);
+  old.close();
+
+  const now = new GilvoDatabase(name);
+  const whole = (await loadSitting(now, DEMO_SITTING.id))!;
+  expect(sitterSchema.parse(whole.sitter)).toMatchObject({ name: 'Old', note: 'kept' });
+  expect(whole.sitter.profile.outfit.top).toEqual({ cut: 'tShirt', tone: [0.2, 0.2, 0.2] });
+  expect(whole.sitting.looks[0]).toMatchObject({ name: 'by the door', minutes: 30 });
+  expect(whole.takes).toEqual([take]);
+  await saveSitting(now, whole.sitting);
+  await now.delete();
+});
