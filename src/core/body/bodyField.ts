@@ -44,7 +44,7 @@ export interface BodyFields {
   /** Everything joined. */
   whole: Field;
   /** How far the body reaches from its axis below the ribs, metres: room for what is worn over it. */
-  reach: { sideM: number; frontM: number; backM: number };
+  reach: { sideM: number; frontM: number; backM: number; shoulderM: number };
   trunkLoft: Loft;
   armLoft: Loft;
   legLoft: Loft;
@@ -175,6 +175,7 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
     return d;
   };
   const thigh = legLoft.ring(placesAlong(lengths, 'leg')(0.03));
+  const upperArm = armLoft.ring(0.08 * lengths.frameM);
   const swell = 0.012;
   const reach = {
     sideM:
@@ -186,6 +187,8 @@ export function bodyFields(lengths: Lengths, flesh: Flesh): BodyFields {
         belly.centreW + belly.front + (bellyDepth > 0 ? bellyDepth : 0),
         bump ? bump.centreZ + bump.depthM : 0,
       ) + swell,
+    // as far down the arm as the trunk of a top goes
+    shoulderM: lengths.shoulderJointM + 0.06 * lengths.frameM + upperArm.outer + 3 * swell,
     backM: Math.max(seat.back - seat.centreW, 0.66 * seatR - seatZ, thigh.back) + swell,
   };
   return { reach, trunk, neck, arm, leg, whole, trunkLoft, armLoft, legLoft };

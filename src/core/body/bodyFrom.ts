@@ -8,6 +8,7 @@ import {
   type GirthName,
   type LengthName,
 } from './profile';
+import { headCharacter } from './headField';
 import { limbEndsOf, type LimbEnds } from './limbs';
 import { lengthsOf, measurableLengths, type Lengths } from './proportions';
 import { fitFlesh, type FleshFit, type SegmentMasses } from './segments';
@@ -71,7 +72,14 @@ export function bodyFrom(profile: BodyProfile): Body {
   const { build, contourShare, pregnancyMonths = 0 } = checked;
   const shape = { build, contourShare, pregnancyMonths };
   const limbEnds = limbEndsOf(lengths, checked.limbEnds);
-  const fit = fitFlesh(lengths, checked.massKg, shape, checked.girthsM ?? {}, limbEnds);
+  const fit = fitFlesh(
+    lengths,
+    checked.massKg,
+    shape,
+    checked.girthsM ?? {},
+    limbEnds,
+    headCharacter(checked),
+  );
   const misfits = misfitsOf(checked, lengths, fit);
   return { profile: checked, lengths, skeleton: skeletonOf(lengths), limbEnds, ...fit, misfits };
 }

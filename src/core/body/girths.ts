@@ -140,7 +140,7 @@ export const GIRTH_PLACES: Record<GirthName, GirthPlace> = {
   underBust: { chain: 'trunk', at: 690, reach: 24 },
   waist: { chain: 'trunk', at: 622, reach: 34 },
   hip: { chain: 'trunk', at: 512, reach: 42 },
-  upperArm: { chain: 'arm', at: 80, reach: 52 },
+  upperArm: { chain: 'arm', at: 95, reach: 52 },
   forearm: { chain: 'arm', at: 218, reach: 44 },
   thigh: { chain: 'leg', at: 80, reach: 70 },
   knee: { chain: 'leg', at: 246, reach: 30 },

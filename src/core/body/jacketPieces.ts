@@ -80,7 +80,7 @@ export function jacketPieces(
     return d;
   };
   const cell = 0.0115 * k;
-  const half = Math.max(0.21 * S * lengths.shoulderFactor, fields.reach.sideM + 0.07);
+  const half = Math.max(fields.reach.shoulderM, fields.reach.sideM) + 0.05;
   const weigh = weighing(lengths, fields);
   const trunkPart = trunkParts(lengths);
   const trunk: Piece = {

@@ -2,7 +2,7 @@ import { clamp, SIDES, sideSign, type Side, type Vec3 } from '../units';
 import { armPlace, bodyFields, legPlace, type BodyFields } from './bodyField';
 import type { Flesh } from './girths';
 import { handField } from './handField';
-import { headShape } from './headField';
+import { headShape, type HeadCharacter } from './headField';
 import { sidesPast, type LimbEnds } from './limbs';
 import type { GirthName } from './profile';
 import { heightsOf, type Lengths } from './proportions';
@@ -74,7 +74,7 @@ function trunkJoints(lengths: Lengths): (y: number) => JointName {
 }
 
 /** Hands, feet and head: they do not change with soft tissue here. */
-function extremities(lengths: Lengths, ends: LimbEnds): SegmentVolumes {
+function extremities(lengths: Lengths, ends: LimbEnds, character: HeadCharacter): SegmentVolumes {
   const out = emptyVolumes();
   const cell = VOXEL_M / 3;
   const hands = sidesPast(ends.arm, Number.MAX_VALUE);
@@ -94,7 +94,7 @@ function extremities(lengths: Lengths, ends: LimbEnds): SegmentVolumes {
     for (let y = cell / 2; y < 0.04 * S; y += cell)
       for (let z = -0.05 * S; z < 0.14 * S; z += cell)
         if (shoe(x, y, z) < -barefoot) deposit(out, both('foot'), [ankleX + x, y, z], cell ** 3, feet);
-  const head = headShape({ softness: 0.5, youth: 0 }).skin;
+  const head = headShape(character).skin;
   const H = lengths.headHeightM;
   const step = (cell * 1.5) / H;
   for (let x = step / 2; x < 0.45; x += step)
@@ -117,7 +117,8 @@ function trunkAndLimbs(lengths: Lengths, fields: BodyFields, ends: LimbEnds): Se
   const cell = VOXEL_M;
   const wrist = lengths.upperArmM + lengths.forearmM;
   const ankle = lengths.thighM + lengths.shankM;
-  const chin = lengths.chinHeightM + lengths.headHeightM * 0.1;
+  // above the chin the neck lies within the head, which is counted by itself
+  const chin = lengths.chinHeightM;
   const heightM = heightsOf(lengths);
   const legsOnlyY = heightM(0.45);
   const legsToY = heightM(0.62);
@@ -219,8 +220,9 @@ export function fitFlesh(
   shape: Pick<Flesh, 'build' | 'contourShare' | 'pregnancyMonths'>,
   girthsM: Partial<Record<GirthName, number>>,
   limbEnds: LimbEnds,
+  character: HeadCharacter,
 ): FleshFit {
-  const ends = extremities(lengths, limbEnds);
+  const ends = extremities(lengths, limbEnds, character);
   const taped = Object.entries(girthsM).filter(
     (entry): entry is [GirthName, number] => entry[1] !== undefined,
   );

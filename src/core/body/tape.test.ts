@@ -30,7 +30,7 @@ describe('a girth', () => {
       power,
     });
     const legLoft = loft([ring(-0.2), ring(1)]);
-    return girthM({ ...average.fields, legLoft } as BodyFields, average.lengths, 'thigh');
+    return girthM({ ...average.fields, legLoft } as BodyFields, average.lengths, 'calf');
   };
 
   it('of a round limb is its circumference', () => {

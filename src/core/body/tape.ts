@@ -2,7 +2,8 @@ import { polygonHull, polygonLength } from 'd3-polygon';
 import type { BodyFields } from './bodyField';
 import { GIRTH_PLACES } from './girths';
 import { GIRTH_NAMES, type GirthName } from './profile';
-import { placesAlong, type Lengths } from './proportions';
+import { BIND_LEG_DEG, placesAlong, type Lengths } from './proportions';
+import { radians } from '../units';
 
 const AROUND = 72;
 /** Farther than this from the axis no body reaches, metres. */
@@ -37,8 +38,15 @@ function sectionOf(fields: BodyFields, lengths: Lengths, name: GirthName): (u: n
       return (u, w) => fields.neck(u, place, w);
     case 'arm':
       return (u, w) => fields.armLoft.distance(place, u, w);
-    case 'leg':
-      return (u, w) => fields.legLoft.distance(place, u, w);
+    case 'leg': {
+      if (name !== 'thigh') return (u, w) => fields.legLoft.distance(place, u, w);
+      // high on the thigh the seat belongs to it, and the tape goes between the legs
+      const [sin, cos] = [Math.sin(radians(BIND_LEG_DEG)), Math.cos(radians(BIND_LEG_DEG))];
+      return (u, w) => {
+        const x = lengths.hipJointM + sin * place + cos * u;
+        return Math.max(fields.whole(x, lengths.hipHeightM - cos * place + sin * u, w), -x);
+      };
+    }
   }
 }
 

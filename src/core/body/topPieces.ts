@@ -89,7 +89,7 @@ export function topPiece(lengths: Lengths, fields: BodyFields, cut: TopCut, tone
   };
   const cell = 0.0115 * k;
   const collarCell = 0.006 * k;
-  const half = Math.max(0.2 * S * lengths.shoulderFactor, fields.reach.sideM + 0.05);
+  const half = Math.max(fields.reach.shoulderM, fields.reach.sideM + 0.05);
   const mesh = surfaceNets(
     field,
     mirroredLines(half, (x) => (x < 0.06 * S ? cell * 0.72 : cell)),
