@@ -20,7 +20,8 @@ export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter
  * @throws ZodError when it is malformed; nothing is written then.
  */
 export async function savePerson(db: GilvoDatabase, sitter: Sitter): Promise<void> {
-  await db.sitters.put(sitterSchema.parse(sitter));
+  // a measure that was given up is absent, not a gap
+  await db.sitters.put(JSON.parse(JSON.stringify(sitterSchema.parse(sitter))) as Sitter);
 }
 
 /** Adds people read from a file, all or none. */

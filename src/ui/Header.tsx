@@ -28,18 +28,18 @@ export function Header({ about, sittingId, takeId }: HeaderProps) {
   const query = sittingId ? `?sitting=${sittingId}${takeId ? `&take=${takeId}` : ''}` : '';
   const other = theme === 'linen' ? 'blackout' : 'linen';
   return (
-    <header className="rule-b flex h-11 shrink-0 items-center gap-4 px-4">
+    <header className="rule-b flex h-11 shrink-0 items-center gap-2 px-4 sm:gap-4">
       <Link href="/" className="title text-xl" aria-label="Gilvo, desk">
         gilvo
       </Link>
-      <p className="quiet min-w-0 flex-1 truncate">{about}</p>
-      <nav aria-label="Places" className="flex h-full items-stretch gap-1">
+      <p className="quiet hidden min-w-0 flex-1 truncate sm:block">{about}</p>
+      <nav aria-label="Places" className="ml-auto flex h-full min-w-0 items-stretch gap-1 overflow-x-auto">
         {PLACES.filter((p) => !p.needsSitting || sittingId).map((p) => (
           <Link
             key={p.path}
             href={p.needsSitting ? p.path + query : p.path}
             aria-current={pathname === p.path ? 'page' : undefined}
-            className="flex items-center border-b-3 border-transparent px-2.5 aria-[current=page]:border-accent aria-[current=page]:font-bold"
+            className="flex items-center border-b-3 border-transparent px-1.5 sm:px-2.5 aria-[current=page]:border-accent aria-[current=page]:font-bold"
           >
             {p.words}
           </Link>

@@ -29,18 +29,29 @@ interface MeasureFieldProps {
 export function MeasureField(props: MeasureFieldProps) {
   const { label, kind, units, value, min, max, placeholder, optional, onChange } = props;
   const [draft, setDraft] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
   const id = useId();
-  const shown = draft ?? (value === undefined ? '' : measureText(value, kind, units));
 
-  function problem(text: string): string | null {
-    if (optional && text.trim() === '') return null;
+  /** Hands on what was typed, once one leaves the field or presses Enter: half a number is not a measure. */
+  function commit() {
+    if (draft === null) return;
+    const text = draft.trim();
+    if (optional && text === '') {
+      setError(null);
+      setDraft(null);
+      if (value !== undefined) onChange(undefined);
+      return;
+    }
     const typed = measureFrom(text, kind, units);
-    return typed >= min && typed <= max
-      ? null
-      : `${label} ${text.trim() || 'empty'}: give ${measureRange(min, max, kind, units)}`;
+    if (!(typed >= min && typed <= max)) {
+      setError(`${label} ${text || 'empty'}: give ${measureRange(min, max, kind, units)}`);
+      return;
+    }
+    setError(null);
+    setDraft(null);
+    if (typed !== value) onChange(typed);
   }
 
-  const error = draft === null ? null : problem(draft);
   return (
     <label className="block min-w-0">
       <span className="quiet block truncate text-xs first-letter:uppercase">
@@ -52,15 +63,17 @@ export function MeasureField(props: MeasureFieldProps) {
         aria-label={`${label}, ${measureUnit(kind, units)}`}
         aria-invalid={error ? true : undefined}
         aria-describedby={error ? id : undefined}
-        value={shown}
+        value={draft ?? (value === undefined ? '' : measureText(value, kind, units))}
         placeholder={placeholder === undefined ? undefined : `≈ ${measureText(placeholder, kind, units)}`}
-        onChange={(e) => {
-          setDraft(e.target.value);
-          if (problem(e.target.value) !== null) return;
-          const text = e.target.value;
-          onChange(text.trim() === '' ? undefined : measureFrom(text, kind, units));
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={commit}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') commit();
+          if (e.key === 'Escape') {
+            setError(null);
+            setDraft(null);
+          }
         }}
-        onBlur={() => error === null && setDraft(null)}
       />
       {error && (
         <span id={id} role="alert" className="text-error block text-xs">

@@ -9,6 +9,12 @@ const QUERY = '?sitting=demo-yearbook';
 const PLACES: [name: string, path: string, ready: string, size: Size][] = [
   ['Desk', '/', 'article canvas[data-state="drawn"]', DESK_SIZE],
   ['Desk on a phone', '/', 'article canvas[data-state="drawn"]', PHONE_SIZE],
+  ['People', '/people?person=demo-runa', 'form input[name="name"]', DESK_SIZE],
+  ['People on a phone', '/people', 'ul[aria-label="People"] button', PHONE_SIZE],
+  ['Brief', `/brief${QUERY}`, 'tr[data-target]', DESK_SIZE],
+  ['Brief on a phone', `/brief${QUERY}`, 'tr[data-target]', PHONE_SIZE],
+  ['Preparation sheet', `/sheet${QUERY}&for=client`, '[data-testid="sheet"] li', DESK_SIZE],
+  ['Checklist on a phone', `/sheet${QUERY}&for=photographer`, '[data-testid="sheet"] li', PHONE_SIZE],
   ['Pose', `/pose${QUERY}&take=demo-take-1`, '[data-testid="studio"][data-surface="drawn"]', DESK_SIZE],
   ['Run', `/run${QUERY}`, 'li[data-take]:nth-of-type(5) canvas[data-state="drawn"]', DESK_SIZE],
   ['Direct', `/direct${QUERY}`, 'main canvas[data-state="drawn"]', PHONE_SIZE],
@@ -47,6 +53,44 @@ describe.each(['linen', 'blackout'] as const)('in %s', (theme) => {
       expect(await gilvo.violations()).toEqual([]);
     }
   });
+});
+
+it('every part of a record has no fault either, and fits the width of phone, tablet and desk', async () => {
+  for (const size of [PHONE_SIZE, { width: 820, height: 1180 }, DESK_SIZE]) {
+    await gilvo.open('/people?person=demo-odile', size);
+    for (const part of [
+      'Who',
+      'Body',
+      'Motion',
+      'Wishes and boundaries',
+      'Wardrobe',
+      'Belongs to',
+      'History and notes',
+    ]) {
+      await gilvo.press(part, '//nav[@aria-label="Parts of the record"]');
+      await gilvo.one(`form[aria-label$="${part}"]`);
+      expect([part, await gilvo.violations()]).toEqual([part, []]);
+      const over = await gilvo.driver.executeScript<number>(
+        'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+      );
+      expect([part, size.width, over]).toEqual([part, size.width, 0]);
+    }
+  }
+});
+
+it.each([390, 820, 1280])('Brief and sheets fit a width of %i', async (width) => {
+  for (const path of [`/brief${QUERY}`, `/sheet${QUERY}&for=client`, '/people?do=import', '/people']) {
+    await gilvo.open(path, { width, height: 800 });
+    await gilvo.one('main');
+    await gilvo.until(
+      '!document.querySelector("p[role=status]")?.textContent.startsWith("Opening")',
+      'not open',
+    );
+    const over = await gilvo.driver.executeScript<number>(
+      'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+    );
+    expect([path, over]).toEqual([path, 0]);
+  }
 });
 
 describe('Pose at 1280x800', () => {

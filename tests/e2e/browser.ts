@@ -38,6 +38,8 @@ export interface Browser {
   size(size: Size): Promise<void>;
   /** Addresses of every request since the start. */
   requests(): Promise<string[]>;
+  /** The page as a PDF, on the paper that the page itself asks for. */
+  print(): Promise<unknown>;
   quit(): Promise<void>;
   /** Kills the browser process at once, as a power cut would, keeping the profile. */
   kill(): Promise<void>;
@@ -86,6 +88,7 @@ export async function openBrowser(profile?: string): Promise<Browser> {
       }
       return seen;
     },
+    print: () => driver.sendAndGetDevToolsCommand('Page.printToPDF', { preferCSSPageSize: true }),
     async quit() {
       await driver.quit().catch(() => undefined);
       rmSync(downloads, { recursive: true, force: true });

@@ -138,12 +138,60 @@ export class Gilvo {
     return join(folder, name);
   }
 
+  /** Everything that the store holds on disk, as text. */
+  async wholeStore(): Promise<string> {
+    return this.driver.executeAsyncScript<string>(
+      `const done = arguments[0];
+       const open = indexedDB.open('gilvo');
+       open.onsuccess = async () => {
+         const db = open.result;
+         const all = {};
+         for (const name of db.objectStoreNames)
+           all[name] = await new Promise((r) => {
+             const get = db.transaction(name).objectStore(name).getAll();
+             get.onsuccess = () => r(get.result);
+           });
+         db.close();
+         done(JSON.stringify(all, (_, v) => (ArrayBuffer.isView(v) ? v.length : v)));
+       };`,
+    );
+  }
+
+  /** Empties the store but for the mark that the demo was placed, as it is for somebody who begins. */
+  async emptyStore(): Promise<void> {
+    await this.driver.executeAsyncScript(
+      `const done = arguments[0];
+       const open = indexedDB.open('gilvo');
+       open.onsuccess = async () => {
+         const db = open.result;
+         for (const name of db.objectStoreNames)
+           if (name !== 'preferences')
+             await new Promise((r) => {
+               db.transaction(name, 'readwrite').objectStore(name).clear().onsuccess = r;
+             });
+         db.close();
+         done();
+       };`,
+    );
+  }
+
+  /** Chooses an option by its value. */
+  async choose(css: string, value: string): Promise<void> {
+    await this.click(`${css} option[value="${value}"]`);
+  }
+
+  /** Replaces the text of a field. */
+  async fill(css: string, text: string): Promise<void> {
+    const field = await this.one(css);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text || Key.DELETE);
+  }
+
   /** Waits for a finished download and returns its text. */
-  async downloaded(): Promise<{ name: string; text: string }> {
+  async downloaded(ending = '.json'): Promise<{ name: string; text: string }> {
     let name = '';
     await this.driver.wait(
       () => {
-        const done = readdirSync(this.browser.downloads).filter((f) => f.endsWith('.json'));
+        const done = readdirSync(this.browser.downloads).filter((f) => f.endsWith(ending));
         name = done[0] ?? '';
         return name !== '';
       },

@@ -104,7 +104,7 @@ export function TargetTable({ look, onChange }: TargetTableProps) {
             <th className="py-1 text-left font-normal">figure</th>
             <th className="py-1 text-right font-normal">at least</th>
             <th className="py-1 text-right font-normal">at most</th>
-            <th className="py-1 pl-2 text-left font-normal">unit</th>
+            <th className="hidden py-1 pl-2 text-left font-normal sm:table-cell">unit</th>
             <th>
               <span className="sr-only">by hand</span>
             </th>
@@ -129,7 +129,7 @@ export function TargetTable({ look, onChange }: TargetTableProps) {
             return (
               <tr key={id} className="rule-b" data-target={id}>
                 <td className="py-1 pr-2 leading-tight" title={reason}>
-                  {words}
+                  {words} <span className="quiet text-xs sm:hidden">{unit}</span>
                   {problems[id] && (
                     <span role="alert" className="text-error block text-xs">
                       {problems[id]}
@@ -138,7 +138,7 @@ export function TargetTable({ look, onChange }: TargetTableProps) {
                 </td>
                 <td className="py-1 text-right">{field('low')}</td>
                 <td className="py-1 text-right">{field('high')}</td>
-                <td className="quiet py-1 pl-2 text-xs whitespace-nowrap">{unit}</td>
+                <td className="quiet hidden py-1 pl-2 text-xs whitespace-nowrap sm:table-cell">{unit}</td>
                 <td className="py-1 text-right">
                   {change && (
                     <button

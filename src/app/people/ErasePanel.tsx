@@ -8,15 +8,13 @@ import { database, erasePerson, tracesOf } from '@/data';
 interface ErasePanelProps {
   sitter: Sitter;
   onLeave(): void;
-  /** Called before anything is erased, so that nothing is written back. */
-  beforeErase(): void;
   onErased(): void;
 }
 
 const count = (n: number, one: string, more: string) => `${n} ${n === 1 ? one : more}`;
 
 /** Says what an erase takes with it, and asks for the name before it is done. */
-export function ErasePanel({ sitter, onLeave, beforeErase, onErased }: ErasePanelProps) {
+export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
   const traces = useLiveQuery(() => tracesOf(database, sitter.id), [sitter.id]);
   const [typed, setTyped] = useState('');
   if (!traces) return null;
@@ -44,7 +42,6 @@ export function ErasePanel({ sitter, onLeave, beforeErase, onErased }: ErasePane
           className="min-h-[34px] bg-error px-4 font-bold text-error-content disabled:opacity-55"
           disabled={typed.trim() !== sitter.name.trim()}
           onClick={() => {
-            beforeErase();
             void erasePerson(database, sitter.id).then(onErased);
           }}
         >

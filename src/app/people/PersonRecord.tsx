@@ -26,8 +26,6 @@ const PARTS = {
 } as const;
 type Part = keyof typeof PARTS;
 
-const SAVE_AFTER_MS = 300;
-
 type Kept = 'kept' | 'keeping' | 'wrong' | 'failed';
 const KEPT_WORDS: Record<Kept, string> = {
   kept: 'Kept',
@@ -56,39 +54,39 @@ export function PersonRecord({ stored, people, groups, onBin, onErased }: Person
   const [kept, setKept] = useState<Kept>('kept');
   const [erasing, setErasing] = useState(false);
   const open = stillOpen(stored);
-  const waiting = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const changed = useRef(false);
 
   useEffect(() => {
+    let saving = false;
+    // at once, so that nothing is lost when the page is closed; while one write runs, the newest state waits
     const save = async () => {
-      waiting.current = undefined;
-      const said = sitterSchema.safeParse(form.getValues());
-      if (!said.success) {
-        setKept('wrong');
-        return;
+      if (saving) return;
+      saving = true;
+      while (changed.current) {
+        changed.current = false;
+        const said = sitterSchema.safeParse(form.getValues());
+        if (!said.success) {
+          setKept('wrong');
+          continue;
+        }
+        try {
+          await savePerson(database, said.data);
+          if (!changed.current) setKept('kept');
+        } catch {
+          setKept('failed');
+        }
       }
-      try {
-        await savePerson(database, said.data);
-        if (!waiting.current) setKept('kept');
-      } catch {
-        setKept('failed');
-      }
+      saving = false;
     };
-    const unsubscribe = form.subscribe({
+    return form.subscribe({
       formState: { values: true },
       callback: ({ type, name }) => {
         if (type === undefined && name === undefined) return;
-        clearTimeout(waiting.current);
+        changed.current = true;
         setKept('keeping');
-        waiting.current = setTimeout(() => void save(), SAVE_AFTER_MS);
+        void save();
       },
     });
-    return () => {
-      unsubscribe();
-      if (waiting.current) {
-        clearTimeout(waiting.current);
-        void save();
-      }
-    };
   }, [form]);
 
   async function begin() {
@@ -99,7 +97,7 @@ export function PersonRecord({ stored, people, groups, onBin, onErased }: Person
   return (
     <FormProvider {...form}>
       <header className="rule-b flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-6">
-        <h2 className="min-w-0 flex-1 truncate text-2xl">{stored.name}</h2>
+        <h2 className="w-full min-w-0 truncate text-2xl lg:w-auto lg:flex-1">{stored.name}</h2>
         <span
           role="status"
           data-testid="kept"
@@ -146,17 +144,7 @@ export function PersonRecord({ stored, people, groups, onBin, onErased }: Person
           </p>
         )}
       </header>
-      {erasing && (
-        <ErasePanel
-          sitter={stored}
-          onLeave={() => setErasing(false)}
-          beforeErase={() => {
-            clearTimeout(waiting.current);
-            waiting.current = undefined;
-          }}
-          onErased={onErased}
-        />
-      )}
+      {erasing && <ErasePanel sitter={stored} onLeave={() => setErasing(false)} onErased={onErased} />}
       <nav aria-label="Parts of the record" className="rule-b flex shrink-0 overflow-x-auto px-2 sm:px-4">
         {(Object.keys(PARTS) as Part[]).map((p) => (
           <button

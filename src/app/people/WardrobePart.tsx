@@ -42,7 +42,7 @@ export function WardrobePart() {
             return (
               <li
                 key={field.key}
-                className="rule-b grid grid-cols-2 items-end gap-x-3 gap-y-2 py-3 sm:grid-cols-[1fr_1.3fr_auto_auto_auto]"
+                className="rule-b grid grid-cols-2 items-end gap-x-3 gap-y-2 py-3 xl:grid-cols-[1fr_1.3fr_auto_auto_auto]"
               >
                 <label className="block">
                   <span className="quiet block text-xs">Garment</span>

@@ -9,6 +9,7 @@ import { photographerChecklist, preparationSheet, type SheetSource } from '@/cor
 import { forClient } from '@/core/people';
 import { SittingMissing } from '@/ui/SittingMissing';
 import { useSitting } from '@/ui/useSitting';
+import { useTheme } from '@/ui/useTheme';
 
 const PAPERS = { a4: 'A4', letter: 'letter' } as const;
 type Paper = keyof typeof PAPERS;
@@ -16,6 +17,7 @@ type Paper = keyof typeof PAPERS;
 /** The preparation sheet for the client, or the photographer's checklist, as it will be printed. */
 export function SheetPlace() {
   const whole = useSitting();
+  useTheme('linen');
   const client = useSearchParams().get('for') !== 'photographer';
   const [paper, setPaper] = useState<Paper>('a4');
   if (whole === undefined) return <SittingMissing />;
@@ -38,7 +40,7 @@ export function SheetPlace() {
   const starts = new Date(sitting.startsAt);
   return (
     <>
-      <div className="rule-b flex flex-wrap items-center gap-3 px-4 py-2 print:hidden">
+      <header className="rule-b flex flex-wrap items-center gap-3 px-4 py-2 print:hidden">
         <Link className="link-act" href={`/brief?sitting=${sitting.id}`}>
           Back to the brief
         </Link>
@@ -67,9 +69,9 @@ export function SheetPlace() {
             <Printer size={15} aria-hidden /> Print
           </button>
         </div>
-      </div>
+      </header>
       <main className={`sheet sheet-${paper}`} data-testid="sheet">
-        <header className="sheet-head">
+        <div>
           <h1 className="text-2xl">
             {client ? `${sitter.addressAs}: your pictures` : `${sitting.title}: checklist`}
           </h1>
@@ -78,7 +80,7 @@ export function SheetPlace() {
             {sitting.place && `, ${sitting.place}`}
             {!client && `, ${sitter.name}`}
           </p>
-        </header>
+        </div>
         {sections.map((section) => (
           <section key={section.title} className="sheet-section">
             <h2 className="text-lg">{section.title}</h2>
