@@ -5,6 +5,7 @@ import { By, Key, until } from 'selenium-webdriver';
 import { DESK_SIZE, openBrowser, PHONE_SIZE, type Browser, type Size } from '../tests/e2e/browser';
 import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
+import { contactSheet } from './contactSheet';
 
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
@@ -57,6 +58,43 @@ try {
     await driver.findElement(By.xpath('//button[text()="measured"]')).click();
     await driver.wait(until.elementLocated(By.css('[data-testid="measured"][data-state="drawn"]')), 20_000);
     await shot(browser, 'pose-measured');
+  }
+  const record = async (person: string, part: string) => {
+    await visit(browser, `${server.origin}/people?person=${person}`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('form input[name="name"]')), 20_000);
+    await driver
+      .findElement(By.xpath(`//nav[@aria-label="Parts of the record"]/button[.="${part}"]`))
+      .click();
+    await driver.wait(until.elementLocated(By.css('[data-testid="turntable"][data-state="drawn"]')), 60_000);
+  };
+  if (wants('people-body')) {
+    await record('demo-odile', 'Body');
+    await driver.wait(until.elementLocated(By.css('input[placeholder^="≈"]')), 60_000);
+    await shot(browser, 'people-body');
+  }
+  if (wants('people-wardrobe')) {
+    await record('demo-runa', 'Wardrobe');
+    for (const item of ['white shirt', 'club jacket', 'dark trousers']) {
+      const drawnBefore = () =>
+        driver.executeScript<string>(
+          'return document.querySelector("[data-testid=turntable]").dataset.profile',
+        );
+      const before = await drawnBefore();
+      await driver.findElement(By.css(`button[aria-label="Try on ${item}"]`)).click();
+      await driver.wait(async () => (await drawnBefore()) !== before, 60_000);
+    }
+    await shot(browser, 'people-wardrobe');
+  }
+  if (wants('brief')) {
+    await visit(browser, `${server.origin}/brief?sitting=demo-yearbook`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('tr[data-target]')), 20_000);
+    await driver.findElement(By.css('select[aria-label="Message"] option[value="story"]')).click();
+    await driver.wait(until.elementLocated(By.css('input[aria-label="still to moving"]')), 20_000);
+    await shot(browser, 'brief');
+    await driver.findElement(By.css('select[aria-label="Message"] option[value="pose"]')).click();
+  }
+  if (wants('bodies')) {
+    for (const line of contactSheet(join(folder, 'bodies.png'))) console.log(line);
   }
   if (wants('run')) {
     await visit(browser, `${server.origin}/run?sitting=demo-yearbook`, DESK_SIZE);
