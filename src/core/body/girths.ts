@@ -91,9 +91,9 @@ const TRUNK: readonly Section[] = [
 ];
 const NECK: readonly Section[] = [
   [812, -14, 36, 36, 31, 34, 2, 2, 3, 2, 'neck', -0.12],
-  [840, -10, 33, 33, 31, 31, 2.4, 2.6, 2.6, 2, 'neck', -0.13],
-  [868, -4, 30.5, 30.5, 29, 30.5, 2.6, 3.6, 2.2, 2, 'neck', -0.12],
-  [905, 0, 22, 22, 22, 24, 2, 3, 2, 2, 'neck', -0.1],
+  [840, -10, 33, 33, 31, 31, 2.4, 2.6, 2.6, 2, 'neck', -0.17],
+  [868, -4, 30.5, 30.5, 29, 30.5, 2.6, 3.6, 2.2, 2, 'neck', -0.17],
+  [905, 0, 26.5, 26.5, 24, 26, 2, 3, 2, 2, 'neck', -0.1],
 ];
 /** Along the arm from the shoulder joint; side is back of the hand to palm, front is the thumb's side. */
 const ARM: readonly Section[] = [

@@ -35,7 +35,7 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
     let d = y < originY + 0.5 * H ? fields.neck(x, y, z) : 1;
     if (y < trunkToY) d = smoothUnion(d, fields.trunk(x, y, z), 0.03);
     // the head melts into the neck below the jaw, and keeps out of the collar
-    if (y > headFromY) d = smoothUnion(d, head(x, y, z), 0.004 + 0.024 * smoothstep(collarY, jawY, y));
+    if (y > headFromY) d = smoothUnion(d, head(x, y, z), 0.004 + 0.03 * smoothstep(collarY, jawY, y));
     d = smoothIntersection(d, endY - y, 0.004);
     d = smoothIntersection(d, Math.abs(x) - halfM, 0.004);
     return smoothIntersection(d, Math.abs(z) - halfDepthM, 0.004);

@@ -88,8 +88,8 @@ export function balanceTarget(pose: Pose, feet: Record<Side, Foot>): Vec3 {
 
 /** Differencing steps: metres for the pelvis, degrees for the angles. */
 const STEPS = [1e-6, 1e-6, 1e-6, 1e-4, 1e-4, 1e-4];
-/** Gain below which the search has settled: a fifth of a millimetre of balance. */
-const ENOUGH = (0.0002 * BALANCE_PER_M) ** 2;
+/** Gain below which the search has settled: a twentieth of a millimetre of balance, so that mirrored poses agree. */
+const ENOUGH = (0.00005 * BALANCE_PER_M) ** 2;
 
 function stateFrom(x: readonly number[]): TrunkState {
   return { pelvis: [x[0]!, x[1]!, x[2]!], rollDeg: x[3]!, leanLeftDeg: x[4]!, leanForwardDeg: x[5]! };
