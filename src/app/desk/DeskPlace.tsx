@@ -4,11 +4,12 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Download, Upload } from 'lucide-react';
 import Link from 'next/link';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import { database, exportSitting, importSitting, loadSitting, startSitting, type WholeSitting } from '@/data';
 import { download } from '@/ui/download';
+import { FileButton } from '@/ui/FileButton';
 import { Header } from '@/ui/Header';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { useStoreReady } from '@/ui/useSitting';
@@ -98,7 +99,6 @@ function sittingsWords(count: number): string {
 /** Next sitting, continue, new sitting, and sittings from files. */
 export function DeskPlace() {
   const ready = useStoreReady();
-  const file = useRef<HTMLInputElement>(null);
   const [message, setMessage] = useState<{ kind: 'done' | 'refused'; text: string } | null>(null);
   const data = useLiveQuery(async () => {
     if (!ready) return null;
@@ -134,26 +134,14 @@ export function DeskPlace() {
             >
               New sitting
             </button>
-            <button
-              type="button"
+            <FileButton
               className="link-act flex items-center gap-1.5 px-3 py-2"
-              onClick={() => file.current!.click()}
+              accept=".json,application/json"
+              label="Sitting file"
+              onFile={(file) => void take(file)}
             >
               <Upload size={15} aria-hidden /> Open from a file
-            </button>
-            <input
-              ref={file}
-              type="file"
-              accept=".json,application/json"
-              className="sr-only"
-              aria-label="Sitting file"
-              tabIndex={-1}
-              onChange={(e) => {
-                const chosen = e.target.files?.[0];
-                e.target.value = '';
-                if (chosen) void take(chosen);
-              }}
-            />
+            </FileButton>
           </div>
         </div>
         {message && (

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   guessMapping,
   IMPORT_FIELD_NAMES,
@@ -11,6 +11,7 @@ import {
   type Sitter,
 } from '@/core/people';
 import { addPeople, AVERAGE_PROFILE, database } from '@/data';
+import { FileButton } from '@/ui/FileButton';
 import { readCards, readCsv, type TableText } from './peopleText';
 
 interface Opened {
@@ -22,7 +23,6 @@ const PREVIEW_LINES = 8;
 
 /** Brings in people from CSV or vCards: columns are matched, lines checked, and only then is anything added. */
 export function ImportPanel({ existing, onDone }: { existing: readonly Sitter[]; onDone(): void }) {
-  const file = useRef<HTMLInputElement>(null);
   const [opened, setOpened] = useState<Opened | null>(null);
   const [mapping, setMapping] = useState<ColumnMapping>([]);
   const [error, setError] = useState<string | null>(null);
@@ -56,25 +56,17 @@ export function ImportPanel({ existing, onDone }: { existing: readonly Sitter[];
         A CSV table with headings, or vCards. Nothing is added before you have seen what was understood.
       </p>
       <div className="mt-3 flex items-center gap-3">
-        <button type="button" className="act" onClick={() => file.current!.click()}>
+        <FileButton
+          className="act"
+          accept=".csv,.vcf,text/csv,text/vcard"
+          label="File of people"
+          onFile={(file) => void read(file)}
+        >
           Choose a file
-        </button>
+        </FileButton>
         <button type="button" className="link-act" onClick={onDone}>
           Leave
         </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,.vcf,text/csv,text/vcard"
-          className="sr-only"
-          aria-label="File of people"
-          tabIndex={-1}
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            e.target.value = '';
-            if (chosen) void read(chosen);
-          }}
-        />
       </div>
       {error && (
         <p role="alert" className="text-error mt-4">

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { cueFor } from '@/core/direct';
 import type { MendChange } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
-import type { BodyProfile } from '@/core/body';
+import { MOTIONS, type BodyProfile } from '@/core/body';
 import type { Take } from '@/core/formats';
 import { differenceOf, SETTINGS } from '@/core/pose';
 import type { Finding } from '@/core/review';
@@ -244,6 +244,17 @@ export function Readings({ take, profile, wanted, report, refused }: ReadingsPro
               <p key={u.what} className="text-[13px]">
                 {u.what}
                 {u.unit === 'm' ? `, ${(u.amount * 100).toFixed(1)} cm` : ''}
+              </p>
+            ))}
+          </div>
+        )}
+        {report && report.strained.length > 0 && (
+          <div className="py-2" data-testid="strained">
+            <h3 className="quiet text-xs">Past what is easy to hold</h3>
+            {report.strained.map((m) => (
+              <p key={`${m.side} ${m.motion}`} className="text-[13px] first-letter:uppercase">
+                {[m.side, MOTIONS[m.motion].words].filter(Boolean).join(' ')} {Math.round(m.deg)}°, easy to{' '}
+                {Math.round(m.range.comfortDeg)}°
               </p>
             ))}
           </div>
