@@ -265,9 +265,11 @@ describe('measured lengths', () => {
       const { fields, lengths: l } = lengths({ shoulderBreadth: m });
       let x = 0;
       while (fields.whole(x, l.shoulderHeightM - 0.03, 0) < 0) x += 0.001;
-      return 2 * x;
+      return { whole: 2 * x, chest: 2 * fields.trunkLoft.ring(l.shoulderHeightM - 0.06).outer };
     };
-    expect(breadth(0.5) - breadth(0.44)).toBeGreaterThan(0.04);
+    const [narrow, broad] = [breadth(0.44), breadth(0.5)];
+    expect(broad.whole - narrow.whole).toBeGreaterThan(0.04);
+    expect(broad.chest - narrow.chest).toBeGreaterThan(0.025);
   });
 
   it('that contradict each other are told with both numbers', () => {

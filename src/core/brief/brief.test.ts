@@ -173,6 +173,15 @@ describe('the sheets', () => {
     expect(sheet).not.toContain('AVOIDED');
   });
 
+  it('say of what was not asked nothing, and nothing at all where nothing was', () => {
+    const agreed = (consents: Sitter['consents']) =>
+      preparationSheet({ ...source, sitter: { ...sitter, consents } }).find(
+        (s) => s.title === 'What you agreed to',
+      );
+    expect(agreed(sitter.consents)!.lines).toHaveLength(3);
+    expect(agreed([])!.lines).toEqual(['Nothing is published unless you agree to it first.']);
+  });
+
   it('rest as the sitter needs it', () => {
     const every = (profile: Partial<Sitter['profile']>) =>
       text(preparationSheet({ ...source, sitter: { ...sitter, profile: profileOf(profile) } }));
