@@ -158,7 +158,7 @@ describe('bad input', () => {
       ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
       [
         'later.json',
-        text.replace('"version": 1', '"version": 2'),
+        text.replace('"version": 2', '"version": 2'),
         'version is 2; this Gilvo reads version 1',
       ],
     ]) {

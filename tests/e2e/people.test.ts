@@ -234,6 +234,21 @@ describe('from an empty start', () => {
     expect((await person(id)).binnedAt).toBeUndefined();
   });
 
+  it('a record in the bin can be opened, taken out and written on; one in the archive comes back', async () => {
+    await record(id, 'Who');
+    await gilvo.press('Bin');
+    await gilvo.choose('select[aria-label="Shown"]', 'binned');
+    await gilvo.click('ul[aria-label="People"] button');
+    await gilvo.press('Take out of the bin');
+    await kept(id, (s) => s.binnedAt === undefined, 'out of the bin');
+    await (await gilvo.one('input[name="language"]')).sendKeys('English');
+    await kept(id, (s) => s.language === 'English' && s.binnedAt === undefined, 'written on');
+    await gilvo.press('Archive');
+    await kept(id, (s) => s.archived, 'archived');
+    await gilvo.press('Bring back');
+    await kept(id, (s) => !s.archived, 'brought back');
+  });
+
   it('an erase asks for the name, and leaves nothing of the person in the store', async () => {
     await record(id, 'Who');
     await gilvo.press('Erase');

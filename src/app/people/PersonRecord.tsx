@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { sitterSchema, stillOpen, type Group, type Sitter } from '@/core/people';
-import { binPeople, database, savePerson, startSitting } from '@/data';
+import { database, savePerson, startSitting } from '@/data';
 import { BelongingPart } from './BelongingPart';
 import { BodyPart } from './BodyPart';
 import { BoundariesPart } from './BoundariesPart';
@@ -110,11 +110,7 @@ export function PersonRecord({ stored, people, groups, onBin, onErased }: Person
             New sitting
           </button>
           {stored.binnedAt ? (
-            <button
-              type="button"
-              className="link-act"
-              onClick={() => void binPeople(database, [stored.id], undefined)}
-            >
+            <button type="button" className="link-act" onClick={() => form.setValue('binnedAt', undefined)}>
               Take out of the bin
             </button>
           ) : (
@@ -122,10 +118,7 @@ export function PersonRecord({ stored, people, groups, onBin, onErased }: Person
               <button
                 type="button"
                 className="link-act"
-                onClick={() => {
-                  form.setValue('archived', !form.getValues('archived'));
-                  void savePerson(database, { ...stored, archived: !stored.archived });
-                }}
+                onClick={() => form.setValue('archived', !form.getValues('archived'))}
               >
                 {stored.archived ? 'Bring back' : 'Archive'}
               </button>

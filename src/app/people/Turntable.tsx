@@ -35,7 +35,12 @@ export function Turntable({ profile }: TurntableProps) {
         const said = bodyProfileSchema.safeParse(JSON.parse(next.key));
         if (!said.success) continue;
         const coarse = canvas.current?.dataset.profile !== next.key && shown !== next.key;
-        const { width, height, bytes } = await studio('backstage').figure(said.data, next.arcDeg, coarse);
+        const picture = await studio('backstage')
+          .figure(said.data, next.arcDeg, coarse)
+          .catch(() => null);
+        // a body that cannot be drawn leaves the last picture
+        if (!picture) continue;
+        const { width, height, bytes } = picture;
         const target = canvas.current;
         if (!target) break;
         target.width = width;
