@@ -158,8 +158,8 @@ describe('bad input', () => {
       ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
       [
         'later.json',
-        text.replace('"version": 2', '"version": 2'),
-        'version is 2; this Gilvo reads version 1',
+        text.replace('"version": 2', '"version": 3'),
+        'version is 3; this Gilvo reads version 1 and 2',
       ],
     ]) {
       expect(broken).not.toBe(text);
