@@ -1,10 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, jointIndex, massShare, type Body, type JointName } from '@/core/body';
-import { handField } from '@/core/body/handField';
-import { headShape } from '@/core/body/headField';
 import { headsInStature, lengthsOf } from '@/core/body/proportions';
-import { shoeField } from '@/core/body/shoeField';
-import { gridLines, surfaceNets } from '@/core/body/surfaceNets';
+import { nakedMesh } from '../support/nakedBody';
 import { bodyOf, PROFILES, profileOf, type PersonName } from '../support/people';
 
 const NAMES = Object.keys(PROFILES) as PersonName[];
@@ -105,33 +102,7 @@ describe('mass', () => {
 
 // Du Bois & Du Bois (1916): A = 0.007184 W^0.425 H^0.725 (m2, kg, cm); from memory.
 it('skin of the undressed body agrees with Du Bois within 10 %', () => {
-  const body = bodyOf('average');
-  const { lengths, fields } = body;
-  const [S, H, h] = [lengths.statureM, lengths.headHeightM, lengths.handM];
-  const head = headShape({ softness: 0, youth: 0 }).skin;
-  const hand = handField();
-  const shoe = shoeField(lengths, 0);
-  const wrist = body.skeleton.bind[jointIndex('left:hand')]!;
-  const ankle = body.skeleton.bind[jointIndex('left:foot')]!;
-  const [sin, cos] = [Math.sin(Math.PI / 5), Math.cos(Math.PI / 5)];
-  const skin = (x: number, y: number, z: number) => {
-    const ax = Math.abs(x);
-    const u = ax - wrist[0];
-    const v = y - wrist[1];
-    return Math.min(
-      fields.whole(x, y, z),
-      head(x / H, (y - S + H) / H, (z - 0.008 * S) / H) * H,
-      hand((cos * u + sin * v) / h, (-sin * u + cos * v) / h, z / h) * h,
-      shoe(ax - ankle[0], y, z) + 0.004,
-    );
-  };
-  const cell = () => 0.008;
-  const { positions, triangles } = surfaceNets(
-    skin,
-    gridLines(-0.75, 0.75, cell),
-    gridLines(-0.02, S + 0.02, cell),
-    gridLines(-0.2, 0.25, cell),
-  );
+  const { positions, triangles } = nakedMesh(bodyOf('average'), 0.008);
   let area = 0;
   for (let t = 0; t < triangles.length; t += 3) {
     const corner = (k: number) => [0, 1, 2].map((c) => positions[triangles[t + k]! * 3 + c]!);

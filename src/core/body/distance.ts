@@ -196,3 +196,16 @@ export function loft(rings: readonly Ring[]): Loft {
 
   return { distance, ring, startM, endM };
 }
+
+/**
+ * Where a way leaves the inside of a body, between a place inside and one outside, metres: bisection of the signed
+ * distance along it.
+ */
+export function leavingM(distance: (alongM: number) => number, insideM: number, outsideM: number): number {
+  for (let i = 0; i < 24; i++) {
+    const middle = (insideM + outsideM) / 2;
+    if (distance(middle) < 0) insideM = middle;
+    else outsideM = middle;
+  }
+  return outsideM;
+}

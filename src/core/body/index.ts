@@ -54,6 +54,7 @@ export {
 } from './skeleton';
 export { lidEdges } from './headField';
 export { type BodyFields } from './bodyField';
+export { leavingM } from './distance';
 export { weighing } from './skinWeights';
 export { fieldNormal } from './surfaceNets';
 export { massShare, type SegmentMasses } from './segments';

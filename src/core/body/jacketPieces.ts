@@ -1,6 +1,6 @@
 import { unit, type Vec3 } from '../units';
 import { armPlace, type BodyFields } from './bodyField';
-import { smoothIntersection, type Field } from './distance';
+import { leavingM, smoothIntersection, type Field } from './distance';
 import { sidesByEnd, type LimbEnds } from './limbs';
 import { IN_PLACE, mix, type Piece, type Rgb } from './piece';
 import { heightsOf, type Lengths } from './proportions';
@@ -15,7 +15,7 @@ import {
   openingOf,
   ribbonPiece,
   sleevePiece,
-  trunkParts,
+  upperBodyPaint,
   type Opening,
 } from './topPieces';
 
@@ -82,7 +82,6 @@ export function jacketPieces(
   const cell = 0.0115 * k;
   const half = Math.max(fields.reach.shoulderM, fields.reach.sideM) + 0.05;
   const weigh = weighing(lengths, fields);
-  const trunkPart = trunkParts(lengths);
   const trunk: Piece = {
     mesh: surfaceNets(
       field,
@@ -92,11 +91,7 @@ export function jacketPieces(
     ),
     field,
     ...IN_PLACE,
-    paint: (_, p) => {
-      const { along } = armPlace(lengths, Math.abs(p[0]), p[1], p[2]);
-      const onArm = along > 0.005 * S && beyondTrunkM(fields, p[0], p[1], p[2]) > 0;
-      return { part: onArm ? `${p[0] >= 0 ? 'left' : 'right'}:upperArm` : trunkPart(p[1]), colour: tone };
-    },
+    paint: upperBodyPaint(lengths, fields, tone),
     weigh: (_, p) => weigh.upperBody(p),
   };
   const sleeves = sidesByEnd(limbEnds.arm).map(([toM, sides]): Piece => ({
@@ -129,12 +124,7 @@ function lapelPlaces(
         [inside, outside] = [z, z + 0.01];
         break;
       }
-    for (let i = 0; i < 16; i++) {
-      const middle = (inside + outside) / 2;
-      if (cloth(x, y, middle) < 0) inside = middle;
-      else outside = middle;
-    }
-    return outside;
+    return leavingM((z) => cloth(x, y, z), inside, outside);
   };
   const [topY, buttonY] = [heightM(0.822), heightM(0.645)];
   // an open front shows its edge down to the hem

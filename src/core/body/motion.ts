@@ -77,9 +77,9 @@ export const MOTION_LIMIT_NAMES = Object.keys(MOTION_LIMITS) as MotionLimit[];
 
 /** How strong a sitter is against the average of the same stature and mass. */
 export const STRENGTH_CLASSES = {
-  slight: { factor: 0.65, words: 'slight' },
-  average: { factor: 1, words: 'average' },
-  strong: { factor: 1.35, words: 'strong' },
+  slight: 'slight',
+  average: 'average',
+  strong: 'strong',
 } as const;
 export type StrengthClass = keyof typeof STRENGTH_CLASSES;
 

@@ -1,21 +1,10 @@
 import type { Vec3 } from '../units';
-import type { BodyFields } from './bodyField';
-import { bareLegPiece, shortsPiece, SKIRT_WAIST, skirtPiece, trousersPiece } from './bottomPieces';
 import type { Field } from './distance';
-import { glassesPieces } from './glassesPiece';
-import { eyePieces, hairPieces, headPiece } from './headPieces';
-import { jacketPieces } from './jacketPieces';
-import { armPiece, handPiece, shoePiece } from './limbPieces';
-import { sidesByEnd, sidesPast, type LimbEnds } from './limbs';
+import { piecesOf, type Dressable } from './dressed';
 import { MIRRORED_PARTS, partIndex } from './parts';
 import type { Piece } from './piece';
-import type { BodyProfile } from './profile';
-import type { Lengths } from './proportions';
 import { MIRRORED_JOINTS } from './skeleton';
 import { storeWeights } from './skinWeights';
-import { TOP_CUTS } from './topCuts';
-import { sleeveEndM } from './topField';
-import { armholePiece, collarPiece, sleevePiece, topPiece } from './topPieces';
 
 /** The sitter's dressed surface in the bind pose, ready to be skinned. One array entry per vertex unless said. */
 export interface BodySurface {
@@ -46,110 +35,19 @@ export type Detail = 'drawn' | 'measured' | 'sketched';
 /** Cell sizes against the drawn ones. */
 const CELL_FACTOR: Record<Detail, number> = { drawn: 1, measured: 2, sketched: 3.2 };
 
-/** What of a body its surface is made from. */
-export interface Dressable {
-  profile: BodyProfile;
-  lengths: Lengths;
-  fields: BodyFields;
-  limbEnds: LimbEnds;
-}
-
 /** Builds the dressed surface. `onPiece` hears how many of the pieces are done. */
 export function buildSurface(
   body: Dressable,
   detail: Detail,
   onPiece?: (done: number, of: number) => void,
 ): BodySurface {
-  const k = CELL_FACTOR[detail];
-  const makers = piecesOf(body, detail, k);
+  const makers = piecesOf(body, CELL_FACTOR[detail]);
   const pieces = makers.flatMap((make, i) => {
     const made = make();
     onPiece?.(i + 1, makers.length);
     return made;
   });
   return join(pieces);
-}
-
-function piecesOf(
-  { profile, lengths, fields, limbEnds }: Dressable,
-  detail: Detail,
-  k: number,
-): (() => Piece[])[] {
-  const { top, bottom, jacket, glasses } = profile.outfit;
-  const skirt = bottom.cut === 'skirt' || top.cut === 'dress';
-  // with a skirt the top is worn inside
-  const cut = skirt ? { ...TOP_CUTS[top.cut], looseM: 0, hemShare: SKIRT_WAIST - 0.014 } : TOP_CUTS[top.cut];
-  const makers: (() => Piece[])[] = [
-    () => [headPiece(profile, lengths, fields, k)],
-    () => (detail === 'drawn' ? eyePieces(lengths, 20, 28) : eyePieces(lengths, 12, 18)),
-    () => hairPieces(profile, lengths, fields, k),
-    () => [topPiece(lengths, fields, cut, top.tone, k)],
-    () => [collarPiece(lengths, fields, cut, top.tone, k)],
-    () => (cut.sleeve === 'none' ? [armholePiece(lengths, fields, cut, top.tone, k)] : []),
-    () => armPieces(profile, lengths, fields, limbEnds, k),
-    () => legPieces(profile, lengths, fields, limbEnds, k),
-  ];
-  if (skirt)
-    makers.push(() => [skirtPiece(lengths, fields, top.cut === 'dress' ? top.tone : bottom.tone, k)]);
-  if (jacket) makers.push(() => jacketPieces(lengths, fields, jacket.worn, jacket.tone, limbEnds, k));
-  if (glasses) makers.push(() => glassesPieces(lengths, glasses.tone, k));
-  return makers;
-}
-
-/** Sleeves, bare arms and hands of both sides. */
-function armPieces(
-  profile: BodyProfile,
-  lengths: Lengths,
-  fields: BodyFields,
-  limbEnds: LimbEnds,
-  k: number,
-): Piece[] {
-  const S = lengths.frameM;
-  const { top, jacket } = profile.outfit;
-  const cut = TOP_CUTS[top.cut];
-  const sleeveM = sleeveEndM(lengths, cut.sleeve);
-  const wristM = lengths.upperArmM + lengths.forearmM;
-  const pieces: Piece[] = [];
-  for (const [toM, sides] of sidesByEnd(limbEnds.arm)) {
-    // under a jacket only the last of the sleeve is seen
-    const sleeveFromM = jacket ? wristM - 0.06 * S : 0.04 * S;
-    const sleeveToM = Math.min(sleeveM, toM + 0.012);
-    if (cut.sleeve !== 'none' && sleeveToM > sleeveFromM + 0.01)
-      pieces.push({
-        ...sleevePiece(lengths, fields, cut, top.tone, k, { fromM: sleeveFromM, toM: sleeveToM }),
-        sides,
-      });
-    const bareFromM = cut.sleeve === 'none' ? -0.02 * S : sleeveM - 0.05 * S;
-    const armFromM = jacket ? Math.max(bareFromM, wristM - 0.06 * S) : bareFromM;
-    if (toM > armFromM + 0.02)
-      pieces.push({ ...armPiece(profile, lengths, fields, k, { fromM: armFromM, toM }), sides });
-  }
-  const hands = sidesPast(limbEnds.arm, Number.MAX_VALUE);
-  if (hands.length > 0) pieces.push({ ...handPiece(profile, lengths, fields, k), sides: hands });
-  return pieces;
-}
-
-/** Trousers or bare legs, and shoes. */
-function legPieces(
-  profile: BodyProfile,
-  lengths: Lengths,
-  fields: BodyFields,
-  limbEnds: LimbEnds,
-  k: number,
-): Piece[] {
-  const { top, bottom } = profile.outfit;
-  const pieces: Piece[] = [];
-  if (bottom.cut === 'trousers' && top.cut !== 'dress')
-    pieces.push(trousersPiece(lengths, fields, limbEnds, bottom.tone, k));
-  else {
-    const tone = bottom.cut === 'base' && top.cut !== 'dress' ? bottom.tone : ([0.1, 0.1, 0.1] as const);
-    pieces.push(shortsPiece(lengths, fields, limbEnds, tone, k));
-    for (const [toM, sides] of sidesByEnd(limbEnds.leg))
-      pieces.push({ ...bareLegPiece(lengths, fields, profile.tones.skin, k, toM), sides });
-  }
-  const feet = sidesPast(limbEnds.leg, Number.MAX_VALUE);
-  if (feet.length > 0) pieces.push({ ...shoePiece(profile, lengths, fields, k), sides: feet });
-  return pieces;
 }
 
 /** Share of a short way along the normal that the field leaves open, at three reaches (crevices come out dark). */

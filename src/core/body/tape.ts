@@ -1,5 +1,6 @@
 import { polygonHull, polygonLength } from 'd3-polygon';
 import type { BodyFields } from './bodyField';
+import { leavingM } from './distance';
 import { GIRTH_PLACES } from './girths';
 import { GIRTH_NAMES, type GirthName } from './profile';
 import { BIND_LEG_DEG, placesAlong, type Lengths } from './proportions';
@@ -18,12 +19,7 @@ function radiusAt(distance: (u: number, w: number) => number, azimuth: number): 
     inside = outside;
     outside += 0.01;
   }
-  for (let i = 0; i < 20; i++) {
-    const middle = (inside + outside) / 2;
-    if (distance(sin * middle, cos * middle) < 0) inside = middle;
-    else outside = middle;
-  }
-  return outside;
+  return leavingM((r) => distance(sin * r, cos * r), inside, outside);
 }
 
 /** Cross-section of the naked body in which a girth is taken. */

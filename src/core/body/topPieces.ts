@@ -1,6 +1,6 @@
 import { unit, type Vec3 } from '../units';
 import { armPlace, type BodyFields } from './bodyField';
-import { ellipsoid, smoothIntersection, type Field } from './distance';
+import { ellipsoid, leavingM, smoothIntersection, type Field } from './distance';
 import { armFrame, armPart, meshAlongArm } from './limbPieces';
 import type { PartName } from './parts';
 import { IN_PLACE, mix, type Piece, type Rgb } from './piece';
@@ -12,10 +12,20 @@ import type { Ellipsoid, TopCut } from './topCuts';
 import { beyondTrunkM, sleeveEndM, topField } from './topField';
 
 /** Part of the trunk at a height. */
-export function trunkParts(lengths: Lengths): (y: number) => PartName {
+function trunkParts(lengths: Lengths): (y: number) => PartName {
   const heightM = heightsOf(lengths);
   const [chestY, waistY] = [heightM(0.665), heightM(0.575)];
   return (y) => (y > chestY ? 'chest' : y > waistY ? 'waist' : 'hips');
+}
+
+/** Labels and tone of cloth over trunk and shoulders. */
+export function upperBodyPaint(lengths: Lengths, fields: BodyFields, tone: Rgb): Piece['paint'] {
+  const trunkPart = trunkParts(lengths);
+  return (_, p) => {
+    const { along } = armPlace(lengths, Math.abs(p[0]), p[1], p[2]);
+    const onArm = along > 0.005 * lengths.frameM && beyondTrunkM(fields, p[0], p[1], p[2]) > 0;
+    return { part: onArm ? `${p[0] >= 0 ? 'left' : 'right'}:upperArm` : trunkPart(p[1]), colour: tone };
+  };
 }
 
 /** A neck opening on one body, metres: an ellipsoid that is deeper at the nape where the neck is. */
@@ -97,19 +107,11 @@ export function topPiece(lengths: Lengths, fields: BodyFields, cut: TopCut, tone
     gridLines(-fields.reach.backM - 0.05, fields.reach.frontM + 0.05, () => cell),
   );
   const weigh = weighing(lengths, fields);
-  const trunkPart = trunkParts(lengths);
   return {
     mesh,
     field,
     ...IN_PLACE,
-    paint: (_, p) => {
-      const { along } = armPlace(lengths, Math.abs(p[0]), p[1], p[2]);
-      const onArm = along > 0.005 * S && beyondTrunkM(fields, p[0], p[1], p[2]) > 0;
-      return {
-        part: onArm ? `${p[0] >= 0 ? 'left' : 'right'}:upperArm` : trunkPart(p[1]),
-        colour: tone,
-      };
-    },
+    paint: upperBodyPaint(lengths, fields, tone),
     weigh: (_, p) => weigh.upperBody(p),
   };
 }
@@ -236,13 +238,7 @@ export function armholePiece(lengths: Lengths, fields: BodyFields, cut: TopCut, 
   const places = Array.from({ length: around + 1 }, (_, i): RibbonPlace & { clear: boolean } => {
     const a = -Math.PI + (2 * Math.PI * i) / around;
     const out: Vec3 = [0, Math.cos(a), Math.sin(a)];
-    let [inside, outside] = [0, 0.16];
-    for (let step = 0; step < 20; step++) {
-      const middle = (inside + outside) / 2;
-      const p = frame.place([along, out[1] * middle, out[2] * middle]);
-      if (top(p[0], p[1], p[2]) < 0) inside = middle;
-      else outside = middle;
-    }
+    const outside = leavingM((r) => top(...frame.place([along, out[1] * r, out[2] * r])), 0, 0.16);
     const at: Vec3 = [along, out[1] * outside, out[2] * outside];
     const p = frame.place(at);
     const clear = beyondTrunkM(fields, p[0], p[1], p[2]) > CLEAR_OF_TRUNK_M;

@@ -1,4 +1,4 @@
-import { fieldNormal, heightsOf, jointIndex, MIRRORED_JOINTS, weighing, type Body } from '../body';
+import { fieldNormal, heightsOf, jointIndex, leavingM, MIRRORED_JOINTS, weighing, type Body } from '../body';
 import type { Landmark } from '../pose';
 import { add, unit, radians, type Side, type Vec3 } from '../units';
 import { turned, type Frames } from './frames';
@@ -70,12 +70,8 @@ function onTrunk(body: Body, landmark: keyof typeof ON_TRUNK): BodyPlace {
       high = r + 0.01;
       break;
     }
-  for (let i = 0; i < 30; i++) {
-    const mid = (low + high) / 2;
-    if (distance(mid) < 0) low = mid;
-    else high = mid;
-  }
-  const point: Vec3 = [dir[0] * high, y, dir[2] * high];
+  const r = leavingM(distance, low, high);
+  const point: Vec3 = [dir[0] * r, y, dir[2] * r];
   const normal = [0, 0, 0];
   fieldNormal((px, py, pz) => dressedTrunk(body, px, py, pz), point[0], point[1], point[2], 0.004, normal);
   const weigh = weighing(body.lengths, body.fields);
@@ -97,14 +93,7 @@ function onUpperArm(body: Body): BodyPlace {
     const p = add(middle, normal, r);
     return body.fields.arm(Math.abs(p[0]), p[1], p[2]);
   };
-  let low = 0;
-  let high = 0.2;
-  for (let i = 0; i < 30; i++) {
-    const mid = (low + high) / 2;
-    if (distance(mid) < 0) low = mid;
-    else high = mid;
-  }
-  const point = add(middle, normal, high);
+  const point = add(middle, normal, leavingM(distance, 0, 0.2));
   return { point, normal, weights: [[jointIndex('left:upperArm'), 1]] };
 }
 
