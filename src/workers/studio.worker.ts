@@ -78,12 +78,9 @@ export interface Measures {
 }
 
 interface Loaded {
-  key: string;
   body: Body;
   studio: Studio;
 }
-let loaded: Loaded | undefined;
-
 /** Hears how many pieces of a surface are done. */
 export type OnPiece = ((done: number, of: number) => void) & Partial<ProxyMarked>;
 
@@ -96,24 +93,20 @@ async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promis
   return surface;
 }
 
-let loading: { key: string; loaded: Promise<Loaded> } | undefined;
+/** The newest body, so that its studio is built once. */
+let newest: { key: string; loaded: Promise<Loaded> } | undefined;
 
-async function studioFor(profile: BodyProfile): Promise<Loaded> {
+function studioFor(profile: BodyProfile): Promise<Loaded> {
   const key = JSON.stringify(profile);
-  if (loaded?.key === key) return loaded;
-  if (loading?.key !== key) {
+  if (newest?.key !== key) {
     const body = bodyFrom(profile);
-    loading = {
-      key,
-      loaded: surfaceFor(body, 'measured').then((surface) => ({
-        key,
-        body,
-        studio: createStudio(body, surface),
-      })),
-    };
+    const loaded = surfaceFor(body, 'measured').then((surface) => ({
+      body,
+      studio: createStudio(body, surface),
+    }));
+    newest = { key, loaded };
   }
-  loaded = await loading.loaded;
-  return loaded;
+  return newest.loaded;
 }
 
 function buffersOf(surface: BodySurface): ArrayBuffer[] {

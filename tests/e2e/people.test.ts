@@ -120,7 +120,7 @@ describe('from an empty start', () => {
     );
   });
 
-  it('limits of motion narrow the joints, and are heard by the review', async () => {
+  it('limits of motion narrow the joints in the table', async () => {
     await record(id, 'Motion');
     await (
       await gilvo.driver.findElement(By.xpath('//label[contains(., "stiff neck")]/input'))
@@ -130,7 +130,7 @@ describe('from an empty start', () => {
     expect(await row.getText()).toMatch(/stiff neck[\s\S]*35°\s+35°/);
   });
 
-  it('wishes, an agreement and a guardian’s name are kept, and what is open is said', async () => {
+  it('wishes and an agreement are kept, and what is open is said', async () => {
     await record(id, 'Wishes and boundaries');
     expect(await gilvo.text('[data-testid="still-open"]')).toContain('touch was not talked about');
     await (await gilvo.one('textarea[name="wishes"]')).sendKeys('By the water');

@@ -68,7 +68,7 @@ export function MotionPart() {
                   checked={(profile.strength ?? 'average') === name}
                   onChange={() => setValue('profile.strength', name)}
                 />
-                {STRENGTH_CLASSES[name].words}
+                {STRENGTH_CLASSES[name]}
               </label>
             ))}
           </div>

@@ -1,8 +1,9 @@
+import { bodyFrom, surfaceOf } from '../body';
 import { wantedRanges } from '../brief';
 import { describe, expect, it } from 'vitest';
-import { shotOf, studioOf, type PersonName } from '../../../tests/support/people';
+import { shotOf, profileOf, studioOf, type PersonName } from '../../../tests/support/people';
 import { STANDING_POSES } from '../library';
-import { seeShot, type Shot } from '../picture';
+import { createStudio, seeShot, type Shot } from '../picture';
 import { SETTING_IDS, withContact, withSetting, type Message } from '../pose';
 import { outside, review, RULES, type Finding } from './review';
 
@@ -97,6 +98,30 @@ describe('the message decides what is wanted', () => {
     const strong = ids(shotOf(), { presence: 0.8 });
     expect(strong).not.toContain('even-weight');
     expect(strong).not.toContain('square-shoulders');
+  });
+});
+
+describe('the record and the brief are heard', () => {
+  it('a stiff neck makes a turn of the head a fault that names it', () => {
+    const body = bodyFrom(profileOf({ motionLimits: ['stiffNeck'] }));
+    const studio = createStudio(body, surfaceOf(body, 'sketched'));
+    const shot = shotOf({ headTurnLeftDeg: 42 });
+    const wanted = wantedRanges(shot.pose.message);
+    const found = review(seeShot(studio, shot), wanted).find((f) => f.id === 'beyond-range:neckRotation');
+    expect(found?.title).toBe('Too far for this sitter (stiff neck): head turned');
+    expect(ids(shot)).not.toContain('beyond-range:neckRotation');
+  });
+
+  it('both ends of a range that was set by hand hold, each under its own name', () => {
+    const shot = shotOf({ heelSpacingShoulders: 0.8, hipsTurnLeftDeg: 5 });
+    const found = (low: number, high: number) =>
+      review(
+        seeShot(studioOf('average'), shot),
+        wantedRanges(shot.pose.message, { feetApartShoulders: { low, high } }),
+      ).find((f) => f.ruleId === 'feet-together')?.title;
+    expect(found(0.9, 2)).toBe('The feet stand together');
+    expect(found(0.4, 0.7)).toBe('The feet stand wider than the message bears');
+    expect(found(0.4, 1)).toBeUndefined();
   });
 });
 

@@ -51,6 +51,11 @@ export function outside(m: Measurement): number {
   return Math.max(0, m.low - m.value, m.value - m.high);
 }
 
+/** A value may lie outside at the end of which the title does not speak. */
+function titleOf({ value, high, title, titleAbove = title, titleBelow = title }: Measurement): string {
+  return value > high ? titleAbove : titleBelow;
+}
+
 /** Examines a sight with every rule; worst first, then floor up. `wanted` comes from the brief or the pose. */
 export function review(sight: Sight, wanted: WantedRanges): Finding[] {
   const findings: Finding[] = [];
@@ -62,7 +67,7 @@ export function review(sight: Sight, wanted: WantedRanges): Finding[] {
         id: measurement.key ? `${rule.id}:${measurement.key}` : rule.id,
         ruleId: rule.id,
         station: rule.station,
-        title: measurement.title,
+        title: titleOf(measurement),
         reason: rule.reason,
         measurement,
         severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,

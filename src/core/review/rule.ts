@@ -23,6 +23,9 @@ export interface Measurement {
   unit: string;
   /** Short title of the finding. */
   title: string;
+  /** What it is called above the range, or below it, where that is another fault than `title` names. */
+  titleAbove?: string;
+  titleBelow?: string;
   /** What to change, tried in this order. */
   variables: MendVariable[];
 }

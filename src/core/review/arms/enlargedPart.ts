@@ -21,6 +21,7 @@ export const enlargedPart: Rule = {
           full: 0.6,
           unit: '× its share',
           title: `The ${name} is drawn larger than its share`,
+          titleBelow: `The ${name} is drawn smaller than wanted`,
           variables,
         });
     };

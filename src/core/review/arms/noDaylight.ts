@@ -23,6 +23,7 @@ export const noDaylight: Rule = {
           full: 4,
           unit: 'cm',
           title: `No daylight at the ${side} of the waist`,
+          titleAbove: `More daylight at the ${side} of the waist than wanted`,
           variables: free
             ? pose(sided(side, 'ArmOutDeg'), sided(side, 'ElbowBendDeg'), sided(side, 'ArmForwardDeg'))
             : pose(sided(side, 'ElbowSwivelDeg')),

@@ -20,11 +20,11 @@ export const feetTogether: Rule = {
       {
         key: '',
         value: apart,
-        low: feetApartShoulders.low,
-        high: Math.max(3, feetApartShoulders.high),
+        ...feetApartShoulders,
         full: 0.3,
         unit: '× shoulders',
         title: 'The feet stand together',
+        titleAbove: 'The feet stand wider than the message bears',
         variables: pose('heelSpacingShoulders', 'leftAheadFeet'),
       },
     ];

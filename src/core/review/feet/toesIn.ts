@@ -15,6 +15,7 @@ export const toesIn: Rule = {
       full: 20,
       unit: '° out',
       title: `The ${side} toes turn in`,
+      titleAbove: `The ${side} toes turn out more than wanted`,
       variables: pose(sided(side, 'FootOutDeg')),
     }));
   },

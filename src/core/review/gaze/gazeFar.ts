@@ -21,6 +21,7 @@ export const gazeFar: Rule = {
         full: 25,
         unit: '% white on one side',
         title: 'The eyes run far from the nose',
+        titleBelow: 'The eyes show less white than wanted',
         variables,
       },
       {

@@ -15,6 +15,7 @@ export const chinBack: Rule = {
         full: 25,
         unit: 'mm jaw to neck',
         title: 'The chin is pulled back',
+        titleAbove: 'The face is carried forward more than wanted',
         variables: pose('faceForwardCm', 'chinDownDeg'),
       },
     ];

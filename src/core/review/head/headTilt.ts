@@ -15,6 +15,7 @@ export const headTilt: Rule = {
         full: 10,
         unit: '°',
         title: 'The head is tilted more than the message bears',
+        titleBelow: 'The head is tilted less than wanted',
         variables: pose('headTiltLeftDeg'),
       },
     ];

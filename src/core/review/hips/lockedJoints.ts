@@ -18,6 +18,7 @@ export const lockedJoints: Rule = {
           full: 4,
           unit: '°',
           title: `The ${side} knee is locked`,
+          titleAbove: `The ${side} knee is bent more than wanted`,
           variables: pose(sided(side, 'KneeBendDeg')),
         },
         {
@@ -27,6 +28,7 @@ export const lockedJoints: Rule = {
           full: 10,
           unit: '°',
           title: `The ${side} arm hangs straight`,
+          titleAbove: `The ${side} elbow is bent more than wanted`,
           variables: pose(sided(side, 'ElbowBendDeg')),
         },
         {
@@ -36,6 +38,7 @@ export const lockedJoints: Rule = {
           full: 30,
           unit: '°',
           title: `The ${side} wrist is bent hard`,
+          titleBelow: `The ${side} wrist is bent less than wanted`,
           variables: pose(sided(side, 'WristBendDeg'), sided(side, 'ElbowSwivelDeg')),
         },
       );

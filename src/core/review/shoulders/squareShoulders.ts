@@ -17,6 +17,7 @@ export const squareShoulders: Rule = {
         full: 15,
         unit: '° from square',
         title: 'The shoulders face the lens',
+        titleAbove: 'The shoulders turn away more than wanted',
         variables: [
           { on: 'pose', id: 'twistLeftDeg', holds: 'headTurnLeftDeg' },
           { on: 'pose', id: 'hipsTurnLeftDeg', holds: 'headTurnLeftDeg' },

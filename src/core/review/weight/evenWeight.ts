@@ -15,6 +15,7 @@ export const evenWeight: Rule = {
         full: 15,
         unit: '% off even',
         title: 'The weight is even',
+        titleAbove: 'The weight is on one foot more than wanted',
         variables: pose('leftWeightShare'),
       },
     ];
