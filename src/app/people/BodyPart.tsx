@@ -269,6 +269,17 @@ export function BodyPart() {
                 </select>
               </label>
             ))}
+            {LIMBS.map((limb) => (
+              <BodyNumber
+                key={limb}
+                name={`profile.limbsShorterM.${limb}`}
+                label={`${LIMB_WORDS[limb]}, shorter by`}
+                kind="length"
+                optional
+                min={0.005}
+                max={0.4}
+              />
+            ))}
           </div>
         </fieldset>
       </div>

@@ -9,7 +9,7 @@ import {
   type LengthName,
 } from './profile';
 import { headCharacter } from './headField';
-import { limbEndsOf, type LimbEnds } from './limbs';
+import { boneSharesOf, limbEndsOf, type LimbEnds } from './limbs';
 import { lengthsOf, measurableLengths, type Lengths } from './proportions';
 import { fitFlesh, type FleshFit, type SegmentMasses } from './segments';
 import { skeletonOf, type Skeleton } from './skeleton';
@@ -22,6 +22,8 @@ export interface Body {
   lengths: Lengths;
   skeleton: Skeleton;
   limbEnds: LimbEnds;
+  /** Length of each joint's bone against the bind pose, in the order of JOINTS; see `boneSharesOf`. */
+  boneShares: Float64Array;
   flesh: Flesh;
   fields: BodyFields;
   masses: SegmentMasses;
@@ -72,16 +74,17 @@ export function bodyFrom(profile: BodyProfile): Body {
   const { build, contourShare, pregnancyMonths = 0 } = checked;
   const shape = { build, contourShare, pregnancyMonths };
   const limbEnds = limbEndsOf(lengths, checked.limbEnds);
+  const boneShares = boneSharesOf(lengths, checked.limbsShorterM);
   const fit = fitFlesh(
     lengths,
     checked.massKg,
     shape,
     checked.girthsM ?? {},
-    limbEnds,
+    { ends: limbEnds, boneShares },
     headCharacter(checked),
   );
   const misfits = misfitsOf(checked, lengths, fit);
-  return { profile: checked, lengths, skeleton: skeletonOf(lengths), limbEnds, ...fit, misfits };
+  return { profile: checked, lengths, skeleton: skeletonOf(lengths), limbEnds, boneShares, ...fit, misfits };
 }
 
 /**

@@ -47,6 +47,7 @@ export {
   MIRRORED_JOINTS,
   PHALANGES,
   bindArmDirection,
+  bindLegDirection,
   type Finger,
   type JointName,
   type Phalanx,

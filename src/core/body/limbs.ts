@@ -1,6 +1,7 @@
 import { SIDES, type Side } from '../units';
 import type { BodyProfile, Limb } from './profile';
 import type { Lengths } from './proportions';
+import { jointIndex, JOINTS, type JointName } from './skeleton';
 
 /** Where the limbs of one sitter end, metres along the straight limb from shoulder or hip; Infinity for a whole limb. */
 export interface LimbEnds {
@@ -37,4 +38,29 @@ export function sidesByEnd(ends: Record<Side, number>): [toM: number, sides: Sid
   return ends.left === ends.right
     ? [[ends.left, [...SIDES]]]
     : SIDES.map((side): [number, Side[]] => [ends[side], [side]]);
+}
+
+/** Least length that a shorter limb is modelled with, as a share of the other. */
+const LEAST_SHARE = 0.35;
+
+const BONES = {
+  Arm: ['upperArm', 'elbow', 'forearm', 'forearmTwist'],
+  Leg: ['thigh', 'knee', 'shank'],
+} as const;
+
+/**
+ * Length of the bone that each joint carries as a share of the one in the bind pose, in the order of JOINTS: less than
+ * one along a limb that is shorter than the other. The bind pose keeps both sides alike; the pose draws them short.
+ */
+export function boneSharesOf(lengths: Lengths, shorterM: BodyProfile['limbsShorterM']): Float64Array {
+  const shares = new Float64Array(JOINTS.length).fill(1);
+  for (const side of SIDES)
+    for (const limb of ['Arm', 'Leg'] as const) {
+      const lessM = shorterM?.[`${side}${limb}`];
+      if (lessM === undefined) continue;
+      const wholeM = limb === 'Arm' ? lengths.upperArmM + lengths.forearmM : lengths.thighM + lengths.shankM;
+      const share = Math.max(LEAST_SHARE, 1 - lessM / wholeM);
+      for (const bone of BONES[limb]) shares[jointIndex(`${side}:${bone}` satisfies JointName)] = share;
+    }
+  return shares;
 }

@@ -62,6 +62,7 @@ export const LIMBS = ['leftArm', 'rightArm', 'leftLeg', 'rightLeg'] as const;
 export type Limb = (typeof LIMBS)[number];
 const STRENGTH_NAMES = Object.keys(STRENGTH_CLASSES) as StrengthClass[];
 const limbEnd = z.number().min(0.1).max(1).optional();
+const shorterM = z.number().min(0.005).max(0.4).optional();
 
 /**
  * Who is posed, as far as the body goes. Only what a person said or measured; all else is derived.
@@ -83,6 +84,10 @@ export const bodyProfileSchema = z.strictObject({
   /** Where a limb ends, as a share of the way from shoulder to wrist or hip to ankle; 1: only hand or foot is absent. */
   limbEnds: z
     .strictObject({ leftArm: limbEnd, rightArm: limbEnd, leftLeg: limbEnd, rightLeg: limbEnd })
+    .optional(),
+  /** By how much a limb that is whole is shorter than the lengths say, metres. */
+  limbsShorterM: z
+    .strictObject({ leftArm: shorterM, rightArm: shorterM, leftLeg: shorterM, rightLeg: shorterM })
     .optional(),
   /** Height of the seat of the wheelchair that the sitter uses, cushion included, metres. */
   wheelchairSeatM: z.number().min(0.2).max(0.8).optional(),

@@ -46,17 +46,26 @@ function both(
 
 const midline = (name: JointName): Record<Side, JointName> => ({ left: name, right: name });
 
-/** Adds a voxel of the left half and its mirror image, on the sides that have it. */
+/** How the limbs of a sitter differ from a pair of whole ones. */
+export interface LimbShape {
+  ends: LimbEnds;
+  /** See `boneSharesOf`. */
+  boneShares: Float64Array;
+}
+
+/** Adds a voxel of the left half and its mirror image, on the sides that have it, less where the bone is short. */
 function deposit(
   into: SegmentVolumes,
   names: Record<Side, JointName>,
   p: Vec3,
-  volume: number,
+  wholeM3: number,
   sides: readonly Side[] = SIDES,
+  boneShares?: Float64Array,
 ): void {
   for (const side of sides) {
     const sign = sideSign(side);
     const j = jointIndex(names[side]);
+    const volume = wholeM3 * (boneShares?.[j] ?? 1);
     into.volumeM3[j]! += volume;
     into.moment[j * 3]! += sign * p[0] * volume;
     into.moment[j * 3 + 1]! += p[1] * volume;
@@ -111,7 +120,11 @@ function extremities(lengths: Lengths, ends: LimbEnds, character: HeadCharacter)
 }
 
 /** Trunk, neck, arms to the wrist and legs to the ankle, on a grid. */
-function trunkAndLimbs(lengths: Lengths, fields: BodyFields, ends: LimbEnds): SegmentVolumes {
+function trunkAndLimbs(
+  lengths: Lengths,
+  fields: BodyFields,
+  { ends, boneShares }: LimbShape,
+): SegmentVolumes {
   const out = emptyVolumes();
   const S = lengths.frameM;
   const cell = VOXEL_M;
@@ -141,10 +154,10 @@ function trunkAndLimbs(lengths: Lengths, fields: BodyFields, ends: LimbEnds): Se
         const volume = full * cell ** 3;
         if (fields.arm(x, y, z) < fields.trunkLoft.distance(y, x, z) && arm.along > 0) {
           const name = arm.along < lengths.upperArmM ? 'upperArm' : 'forearm';
-          deposit(out, both(name), p, volume, sidesPast(ends.arm, arm.along));
+          deposit(out, both(name), p, volume, sidesPast(ends.arm, arm.along), boneShares);
         } else if (y < legsToY && leg.along > 0.012 * S && leg.along + (0.05 * S - x) * 0.4 > 0) {
           const name = leg.along < lengths.thighM ? 'thigh' : 'shank';
-          deposit(out, both(name), p, volume, sidesPast(ends.leg, leg.along));
+          deposit(out, both(name), p, volume, sidesPast(ends.leg, leg.along), boneShares);
         } else deposit(out, midline(trunkJoint(y)), p, volume);
       }
     }
@@ -176,13 +189,13 @@ function fitMass(
   massKg: number,
   shape: Omit<Flesh, 'softScale'>,
   ends: SegmentVolumes,
-  limbEnds: LimbEnds,
+  limbs: LimbShape,
 ): FleshFit {
   const target = massKg / BODY_DENSITY_KG_PER_M3;
   const at = (softScale: number) => {
     const flesh: Flesh = { ...shape, softScale };
     const fields = bodyFields(lengths, flesh);
-    const volumes = trunkAndLimbs(lengths, fields, limbEnds);
+    const volumes = trunkAndLimbs(lengths, fields, limbs);
     return { flesh, fields, volumes, error: (volumes.totalM3 + ends.totalM3) / target - 1 };
   };
   let low = -3;
@@ -219,15 +232,15 @@ export function fitFlesh(
   massKg: number,
   shape: Pick<Flesh, 'build' | 'contourShare' | 'pregnancyMonths'>,
   girthsM: Partial<Record<GirthName, number>>,
-  limbEnds: LimbEnds,
+  limbs: LimbShape,
   character: HeadCharacter,
 ): FleshFit {
-  const ends = extremities(lengths, limbEnds, character);
+  const ends = extremities(lengths, limbs.ends, character);
   const taped = Object.entries(girthsM).filter(
     (entry): entry is [GirthName, number] => entry[1] !== undefined,
   );
   const girthFactors: Partial<Record<GirthName, number>> = {};
-  let fit = fitMass(lengths, massKg, { ...shape, girthFactors }, ends, limbEnds);
+  let fit = fitMass(lengths, massKg, { ...shape, girthFactors }, ends, limbs);
   for (let round = 0; round < TAPE_ROUNDS && taped.length > 0; round++) {
     let worst = 0;
     for (const [name, wanted] of taped) {
@@ -237,7 +250,7 @@ export function fitFlesh(
       girthFactors[name] = clamp(factor, TAPE_FACTORS.least, TAPE_FACTORS.most);
     }
     if (worst < TAPE_TOLERANCE) break;
-    fit = fitMass(lengths, massKg, { ...shape, girthFactors: { ...girthFactors } }, ends, limbEnds);
+    fit = fitMass(lengths, massKg, { ...shape, girthFactors: { ...girthFactors } }, ends, limbs);
   }
   return fit;
 }

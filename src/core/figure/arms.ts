@@ -14,7 +14,7 @@ import {
   type Side,
   type Vec3,
 } from '../units';
-import { about, at, between, chain, fromAxes, hang, rotationOf, turned, type Frames } from './frames';
+import { about, at, between, bonesM, chain, fromAxes, hang, rotationOf, turned, type Frames } from './frames';
 import { landmarkOf, placed } from './landmarks';
 import { placeCollarbone, yawDeg } from './trunk';
 import { trunkDistance, type TrunkDistance } from './trunkDistance';
@@ -268,6 +268,7 @@ function placeContactArm(
   const { lengths } = body;
   const S = lengths.frameM;
   const lie = LIES[landmark];
+  const bones = bonesM(body, 'arm', side);
   hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:clavicle`));
   const shoulder = at(frames, `${side}:upperArm`);
   const target = placed(frames, body, landmarkOf(body, landmark, side));
@@ -292,7 +293,7 @@ function placeContactArm(
     const wrist = add(add(target.point, target.normal, off), fingers, -lie.palmAlong * lengths.handM);
     const a = (choice.swivelDeg * Math.PI) / 180;
     const pole = add(add(add([0, 0, 0], outwards, Math.cos(a)), backwards, Math.sin(a)), down, 0.25);
-    const arm = twoBone(shoulder, wrist, pole, lengths.upperArmM, lengths.forearmM);
+    const arm = twoBone(shoulder, wrist, pole, ...bones);
     const flexionFront = unit(subtract(arm.end, shoulder));
     const forward = subtract(arm.end, arm.middle);
     const upper = boneFrame(shoulder, arm.middle, arm.bendDeg > 1 ? forward : flexionFront);

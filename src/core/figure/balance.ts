@@ -2,7 +2,7 @@ import { polygonContains, polygonHull } from 'd3-polygon';
 import { jointIndex, JOINTS, type Body } from '../body';
 import { settingOf, sided, type Pose } from '../pose';
 import { add, apart, SIDES, type Side, type Vec3 } from '../units';
-import { carried, rotationOf, turned, type Frames } from './frames';
+import { bonesM, carried, rotationOf, turned, type Frames } from './frames';
 import { placeLegs } from './legs';
 import { leastSquares } from './leastSquares';
 import { pressurePoint, type Foot } from './stance';
@@ -99,11 +99,7 @@ function stateFrom(x: readonly number[]): TrunkState {
 export function firstState(body: Body, pose: Pose, feet: Record<Side, Foot>): TrunkState {
   const target = balanceTarget(pose, feet);
   const loaded: Side = settingOf(pose, 'leftWeightShare') >= 0.5 ? 'left' : 'right';
-  const reach = reachAtBendM(
-    body.lengths.thighM,
-    body.lengths.shankM,
-    settingOf(pose, sided(loaded, 'KneeBendDeg')),
-  );
+  const reach = reachAtBendM(...bonesM(body, 'leg', loaded), settingOf(pose, sided(loaded, 'KneeBendDeg')));
   const foot = feet[loaded].ankle;
   const flat = Math.hypot(target[0] - foot[0], target[2] - foot[2]);
   const y = foot[1] + Math.sqrt(Math.max(0.05, reach ** 2 - Math.min(flat, reach * 0.9) ** 2));
@@ -115,7 +111,7 @@ const SOFT_KNEE_DEG = 3.5;
 
 /** Distance from hip to ankle at the asked bend of the knee, and the farthest that is allowed, metres. */
 function legReach(body: Body, pose: Pose, side: Side): { askedM: number; mostM: number } {
-  const { thighM, shankM } = body.lengths;
+  const [thighM, shankM] = bonesM(body, 'leg', side);
   const bendDeg = settingOf(pose, sided(side, 'KneeBendDeg'));
   const mostM = reachAtBendM(thighM, shankM, Math.min(bendDeg, SOFT_KNEE_DEG));
   return {

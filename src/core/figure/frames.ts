@@ -1,6 +1,6 @@
 import { quat, vec3 } from 'gl-matrix';
-import { jointIndex, JOINTS, type Body, type JointName } from '../body';
-import { radians, type Quat, type Vec3 } from '../units';
+import { bindArmDirection, bindLegDirection, jointIndex, JOINTS, type Body, type JointName } from '../body';
+import { radians, type Quat, type Side, type Vec3 } from '../units';
 import { TRANSFORM_STRIDE } from './skinning';
 
 /** World rotation (against the bind pose) and position of every joint. */
@@ -52,15 +52,48 @@ export function between(a: Quat, b: Quat, share: number): Quat {
   return out;
 }
 
+const offset: Vec3 = [0, 0, 0];
+
+/** From a joint to a bind-pose point that it carries, drawn short where its bone is. The returned array is reused. */
+export function fromJoint(body: Body, j: number, p: readonly number[]): Vec3 {
+  const b = body.skeleton.bind[j]!;
+  offset[0] = p[0]! - b[0];
+  offset[1] = p[1]! - b[1];
+  offset[2] = p[2]! - b[2];
+  const share = body.boneShares[j]!;
+  if (share !== 1) {
+    const d = boneDirection(j);
+    const less = (share - 1) * (offset[0] * d[0] + offset[1] * d[1] + offset[2] * d[2]);
+    for (let c = 0; c < 3; c++) offset[c]! += less * d[c]!;
+  }
+  return offset;
+}
+
+/** Direction of the bone of a limb's joint in the bind pose. */
+function boneDirection(j: number): Vec3 {
+  const name = JOINTS[j]!;
+  const side: Side = name.startsWith('left') ? 'left' : 'right';
+  return /thigh|knee|shank/.test(name) ? bindLegDirection(side) : bindArmDirection(side);
+}
+
+/** Lengths of the two bones of a limb, metres. */
+export function bonesM(
+  body: Body,
+  limb: 'arm' | 'leg',
+  side: Side,
+): readonly [upperM: number, lowerM: number] {
+  const { upperArmM, forearmM, thighM, shankM } = body.lengths;
+  const share = body.boneShares[jointIndex(limb === 'arm' ? `${side}:forearm` : `${side}:shank`)]!;
+  return limb === 'arm' ? [upperArmM * share, forearmM * share] : [thighM * share, shankM * share];
+}
+
 /** Puts a joint at the end of its parent bone and gives it a world rotation. */
 export function hang(frames: Frames, body: Body, name: JointName, rotation: Quat): void {
   const j = jointIndex(name);
   const parent = body.skeleton.parents[j]!;
-  const b = body.skeleton.bind[j]!;
-  const pb = body.skeleton.bind[parent]!;
-  const offset = turned([b[0] - pb[0], b[1] - pb[1], b[2] - pb[2]], frames.rotation[parent]!);
+  const v = turned(fromJoint(body, parent, body.skeleton.bind[j]!), frames.rotation[parent]!);
   const p = frames.position[parent]!;
-  frames.position[j] = [p[0] + offset[0], p[1] + offset[1], p[2] + offset[2]];
+  frames.position[j] = [p[0] + v[0], p[1] + v[1], p[2] + v[2]];
   frames.rotation[j] = rotation;
 }
 
@@ -77,8 +110,7 @@ export function rotationOf(frames: Frames, name: JointName): Quat {
 /** A bind-pose point carried along by one joint. */
 export function carried(frames: Frames, body: Body, name: JointName, bindPoint: readonly number[]): Vec3 {
   const j = jointIndex(name);
-  const b = body.skeleton.bind[j]!;
-  const v = turned([bindPoint[0]! - b[0], bindPoint[1]! - b[1], bindPoint[2]! - b[2]], frames.rotation[j]!);
+  const v = turned(fromJoint(body, j, bindPoint), frames.rotation[j]!);
   const p = frames.position[j]!;
   return [p[0] + v[0], p[1] + v[1], p[2] + v[2]];
 }
@@ -99,6 +131,14 @@ export function transformsOf(frames: Frames, body: Body): Float64Array {
       2 * (y * z + x * w),
       1 - 2 * (x * x + y * y),
     ];
+    const share = body.boneShares[j]!;
+    if (share !== 1) {
+      const d = boneDirection(j);
+      for (let r = 0; r < 9; r += 3) {
+        const less = (share - 1) * (rows[r]! * d[0] + rows[r + 1]! * d[1] + rows[r + 2]! * d[2]);
+        for (let c = 0; c < 3; c++) rows[r + c]! += less * d[c]!;
+      }
+    }
     const b = body.skeleton.bind[j]!;
     const p = frames.position[j]!;
     for (let r = 0; r < 3; r++) {

@@ -1,7 +1,7 @@
 import { fieldNormal, heightsOf, jointIndex, leavingM, MIRRORED_JOINTS, weighing, type Body } from '../body';
 import type { Landmark } from '../pose';
 import { add, unit, radians, type Side, type Vec3 } from '../units';
-import { turned, type Frames } from './frames';
+import { fromJoint, turned, type Frames } from './frames';
 
 /** A place on the dressed surface in the bind pose, with the joints that carry it. */
 export interface BodyPlace {
@@ -102,11 +102,7 @@ export function placed(frames: Frames, body: Body, place: BodyPlace): { point: V
   let point: Vec3 = [0, 0, 0];
   let normal: Vec3 = [0, 0, 0];
   for (const [j, w] of place.weights) {
-    const b = body.skeleton.bind[j]!;
-    const v = turned(
-      [place.point[0] - b[0], place.point[1] - b[1], place.point[2] - b[2]],
-      frames.rotation[j]!,
-    );
+    const v = turned(fromJoint(body, j, place.point), frames.rotation[j]!);
     point = add(add(point, frames.position[j]!, w), v, w);
     normal = add(normal, turned(place.normal, frames.rotation[j]!), w);
   }

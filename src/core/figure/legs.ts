@@ -1,7 +1,7 @@
 import { BIND_LEG_DEG, jointIndex, type Body } from '../body';
 import { settingOf, sided, type Pose } from '../pose';
 import { add, subtract, unit, SIDES, sideSign, type Side, type Vec3 } from '../units';
-import { about, at, between, chain, hang, rotationOf, turned, type Frames } from './frames';
+import { about, at, between, bonesM, chain, hang, rotationOf, turned, type Frames } from './frames';
 import type { Foot } from './stance';
 import { boneFrame, twoBone, type TwoBone } from './twoBone';
 
@@ -29,7 +29,7 @@ export function placeLegs(
     hang(frames, body, `${side}:thigh`, rotationOf(frames, 'pelvis'));
     const hip = at(frames, `${side}:thigh`);
     const pole = kneePole(frames, pose, side, foot);
-    const leg = twoBone(hip, foot.ankle, pole, body.lengths.thighM, body.lengths.shankM);
+    const leg = twoBone(hip, foot.ankle, pole, ...bonesM(body, 'leg', side));
     const toBind = about('z', -sideSign(side) * BIND_LEG_DEG);
     const front = leg.bendDeg > 0.5 ? kneeFront(hip, leg) : pole;
     const thigh = chain(boneFrame(hip, leg.middle, front), toBind);
