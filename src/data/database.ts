@@ -55,6 +55,10 @@ export class GilvoDatabase extends Dexie {
           await table.bulkPut((await table.toArray()).map(upgrade));
         }
       });
+    this.version(3).upgrade(async (tx) => {
+      const takes = tx.table<unknown, string>('takes');
+      await takes.bulkPut((await takes.toArray()).map(upgradeTake));
+    });
   }
 }
 

@@ -198,7 +198,9 @@ it('a store of the first version is brought up to date with nothing lost', async
   const { lookId: ____, ...oldTake } = take;
   await old.table('sitters').add(sitter);
   await old.table('sittings').add({ ...plain, sitterId: 's', lookName: 'by the door' });
-  await old.table('takes').add(oldTake);
+  const held = { part: 'right:palm', to: 'otherUpperArm', kind: 'rest', pressure: 'light' };
+  const { shot } = oldTake;
+  await old.table('takes').add({ ...oldTake, shot: { ...shot, pose: { ...shot.pose, contacts: [held] } } });
   old.close();
 
   const now = new GilvoDatabase(name);
@@ -206,7 +208,8 @@ it('a store of the first version is brought up to date with nothing lost', async
   expect(sitterSchema.parse(whole.sitter)).toMatchObject({ name: 'Old', note: 'kept' });
   expect(whole.sitter.profile.outfit.top).toEqual({ cut: 'tShirt', tone: [0.2, 0.2, 0.2] });
   expect(whole.sitting.looks[0]).toMatchObject({ name: 'by the door', minutes: 30 });
-  expect(whole.takes).toEqual([take]);
+  const contacts = [{ ...held, to: 'other:upperArm' }];
+  expect(whole.takes).toEqual([{ ...take, shot: { ...shot, pose: { ...shot.pose, contacts } } }]);
   await saveSitting(now, whole.sitting);
   await now.delete();
 });

@@ -3,6 +3,7 @@
 import { Canvas, useFrame, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef } from 'react';
 import {
+  BufferAttribute,
   BufferGeometry,
   Float32BufferAttribute,
   FrontSide,
@@ -18,6 +19,7 @@ import {
 } from 'three';
 import { viewOf, type Camera } from '@/core/camera';
 import { keyCentre, type KeyLight } from '@/core/light';
+import { supportMesh, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
 import type { BodySurface } from '@/core/body';
@@ -32,6 +34,8 @@ export interface ViewfinderProps {
   face: Vec3;
   /** Distance from the mark to the paper behind the sitter, metres. */
   backgroundM: number;
+  /** What stands beside the sitter. */
+  supports: readonly Support[];
   /** `parts` shows the part labels in plain colours. */
   mode: 'picture' | 'parts';
   /** Called after every drawn frame. */
@@ -120,11 +124,24 @@ function setKey(key: SpotLight, light: KeyLight, face: Vec3): void {
   key.shadow.needsUpdate = true;
 }
 
-function Scene({ surface, transforms, camera, light, face, backgroundM, mode, onDrawn }: ViewfinderProps) {
+/** Supports as one drawn mesh. */
+function supportGeometry(supports: readonly Support[]): BufferGeometry {
+  const { positions, normals, colours, triangles } = supportMesh(supports);
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(positions, 3));
+  geometry.setAttribute('normal', new BufferAttribute(normals, 3));
+  geometry.setAttribute('color', new BufferAttribute(colours, 3));
+  geometry.setIndex(new BufferAttribute(triangles, 1));
+  return geometry;
+}
+
+function Scene(props: ViewfinderProps) {
+  const { surface, transforms, camera, light, face, backgroundM, supports, mode, onDrawn } = props;
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
   const sweep = useMemo(() => sweepGeometry(backgroundM), [backgroundM]);
+  const furniture = useMemo(() => supportGeometry(supports), [supports]);
   const materials = useMemo(
     () => ({ picture: new MeshLambertMaterial({ vertexColors: true }), parts: partsMaterial() }),
     [],
@@ -142,6 +159,10 @@ function Scene({ surface, transforms, camera, light, face, backgroundM, mode, on
   }, []);
 
   useEffect(() => () => figure.geometry.dispose(), [figure]);
+  useEffect(() => {
+    invalidate();
+    return () => furniture.dispose();
+  }, [furniture, invalidate]);
   useEffect(() => {
     figure.pose(transforms);
     invalidate();
@@ -179,6 +200,14 @@ function Scene({ surface, transforms, camera, light, face, backgroundM, mode, on
         castShadow
         receiveShadow
         frustumCulled={false}
+      />
+      <mesh
+        geometry={furniture}
+        material={materials.picture}
+        castShadow
+        receiveShadow
+        frustumCulled={false}
+        visible={mode === 'picture'}
       />
       <mesh geometry={sweep} receiveShadow visible={mode === 'picture'}>
         <meshLambertMaterial color={PAPER} />

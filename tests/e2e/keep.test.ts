@@ -158,8 +158,8 @@ describe('bad input', () => {
       ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
       [
         'later.json',
-        text.replace('"version": 2', '"version": 3'),
-        'version is 3; this Gilvo reads version 1 and 2',
+        text.replace('"version": 3', '"version": 4'),
+        'version is 4; this Gilvo reads version 1, 2, 3',
       ],
     ]) {
       expect(broken).not.toBe(text);

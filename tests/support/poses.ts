@@ -1,15 +1,25 @@
 import fc from 'fast-check';
 import {
   HAND_SHAPES,
-  LANDMARKS,
   neutralPose,
   SETTING_IDS,
   SETTINGS,
   withContact,
+  type ContactTarget,
   type Gaze,
   type Pose,
   type SettingId,
 } from '@/core/pose';
+
+/** Where hands are laid most. */
+export const USUAL_PLACES = [
+  'waistFront',
+  'waistSide',
+  'hipCrest',
+  'frontPocket',
+  'other:upperArm',
+] as const satisfies readonly ContactTarget[];
+export type UsualPlace = (typeof USUAL_PLACES)[number];
 
 /**
  * Settings a standing sitter can be asked for together: each absent, or up to `share` of the way from neutral to one
@@ -44,7 +54,7 @@ const gaze: fc.Arbitrary<Gaze> = fc.oneof(
   }),
 );
 const hand = fc.constantFrom(...HAND_SHAPES);
-const landmark = fc.constantFrom(null, ...LANDMARKS);
+const landmark = fc.constantFrom(null, ...USUAL_PLACES);
 
 /** Any pose the schema allows. */
 export const anyPose: fc.Arbitrary<Pose> = fc

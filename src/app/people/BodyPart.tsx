@@ -51,6 +51,7 @@ const SIDE_WORDS: Record<(typeof BETTER_SIDES)[number], string> = {
 /** Names of the form's fields that hold one number of the body. */
 type NumberName =
   | `profile.${'statureM' | 'massKg' | 'ageYears' | 'pregnancyMonths' | 'wheelchairSeatM'}`
+  | `profile.limbsShorterM.${Limb}`
   | `profile.girthsM.${(typeof GIRTH_NAMES)[number]}`
   | `profile.lengthsM.${(typeof LENGTH_NAMES)[number]}`;
 

@@ -5,6 +5,7 @@ import { useEffect, useRef } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { Shot } from '@/core/picture';
+import type { Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
@@ -102,6 +103,8 @@ function SharpMarks({ shot, report }: { shot: Shot; report: ShotReport }) {
   });
 }
 
+const NO_SUPPORTS: Support[] = [];
+
 interface PictureProps {
   profile: BodyProfile;
   /** The shot that the report belongs to. */
@@ -133,6 +136,7 @@ export function Picture({ profile, shot, report, surface, progress, backgroundM,
               light={shot.light}
               face={report.points.chin}
               backgroundM={backgroundM}
+              supports={shot.pose.objects ?? NO_SUPPORTS}
               mode={overlay === 'parts' ? 'parts' : 'picture'}
             />
           ) : (

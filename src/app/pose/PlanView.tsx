@@ -4,7 +4,7 @@ import { useRef } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
 import { keyCentre, KEY_RANGES } from '@/core/light';
 import type { Shot } from '@/core/picture';
-import type { Room } from '@/core/scene';
+import { footprintsOf, type Room } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/studio.worker';
 import { usePoseStore } from './poseStore';
@@ -144,6 +144,16 @@ export function PlanView({ shot, room, report }: PlanProps) {
             strokeWidth={1.5}
           />
         </g>
+        {footprintsOf(shot.pose.objects ?? []).map(({ outline, topM }, i) => (
+          <polygon
+            key={i}
+            points={outline.map(([x, z]) => `${X(x)},${Y(z)}`).join(' ')}
+            fill="var(--color-base-300)"
+            fillOpacity={topM > 0.1 ? 0.7 : 0.3}
+            stroke="currentColor"
+            strokeWidth={0.7}
+          />
+        ))}
         {report &&
           SIDES.map((side) => (
             <line

@@ -3,42 +3,46 @@
 import { CAMERA_RANGES, SENSOR_FORMATS, SENSOR_IDS, type CameraNumber, type SensorId } from '@/core/camera';
 import { KEY_NUMBERS, KEY_RANGES } from '@/core/light';
 import {
-  contactOf,
   HAND_SHAPES,
-  LANDMARKS,
   SETTING_IDS,
+  settingApplies,
   SETTINGS,
   settingOf,
-  withContact,
   type Gaze,
   type HandShape,
-  type Landmark,
   type SettingId,
 } from '@/core/pose';
-import { SIDES, type Side } from '@/core/units';
+import { SIDES } from '@/core/units';
 import type { Shot } from '@/core/picture';
 import { NumberSlider } from '@/ui/NumberSlider';
+import { CarriedControls, LegControls } from './CarriedControls';
+import { Choice } from './Choice';
+import { BackContact, HandContacts, LimbContacts } from './ContactControls';
 import { usePoseStore, type Panel } from './poseStore';
 
-const LANDMARK_WORDS: Record<Landmark, string> = {
-  waistFront: 'rests on the waist, front',
-  waistSide: 'rests on the waist, side',
-  hipCrest: 'rests on the hip',
-  frontPocket: 'in the front pocket',
-  otherUpperArm: 'holds the other arm',
-};
 const HAND_WORDS: Record<HandShape, string> = {
   relaxed: 'relaxed',
   edgeSoft: 'soft edge',
   looseFist: 'loose fist',
   flatRest: 'flat rest',
   pointSoft: 'one finger leads',
+  thumbAndMiddle: 'thumb and middle finger',
+  hook: 'hook',
+  holdRound: 'round a handle',
+  holdFlat: 'round a book',
+  gatherCloth: 'gathers cloth',
+  longSoft: 'long and soft',
+  closedFist: 'closed fist',
+  openFan: 'open fan',
+  chinRest: 'folded under',
 };
 const GAZE_WORDS: Record<Gaze['kind'], string> = {
   lens: 'at the lens',
   offLens: 'just off the lens',
   ahead: 'where the nose points',
   down: 'down',
+  hand: 'at a hand',
+  point: 'at a point',
 };
 const TITLES: Record<Panel, string> = {
   feet: 'Feet',
@@ -66,31 +70,6 @@ const HINTS: Record<Panel, string> = {
   camera: 'Distance makes the proportions, focal length the frame.',
   light: 'One soft key and what the room gives back.',
 };
-
-function Choice<Value extends string>(props: {
-  label: string;
-  value: Value;
-  options: readonly Value[];
-  words: Record<Value, string>;
-  onChange(value: Value): void;
-}) {
-  return (
-    <label className="block">
-      <span className="block leading-tight first-letter:uppercase">{props.label}</span>
-      <select
-        className="mt-1 h-8 w-full border border-base-300 bg-base-100 px-2"
-        value={props.value}
-        onChange={(e) => props.onChange(e.target.value as Value)}
-      >
-        {props.options.map((o) => (
-          <option key={o} value={o}>
-            {props.words[o]}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
 
 function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?: string }) {
   const { setSetting, setDragging } = usePoseStore.getState();
@@ -124,9 +103,9 @@ function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
       </p>
       <div className="grid grid-cols-2 gap-x-4">
         {([mirror as SettingId, left] as const).map((id) =>
-          decided(shot, id) ? (
+          !settingApplies(shot.pose, id) ? (
             <p key={id} className="quiet pt-0.5 text-xs leading-tight">
-              {SETTINGS[id].side}: by the hand
+              {SETTINGS[id].side}: {byWhat(id)}
             </p>
           ) : (
             <SettingSlider key={id} shot={shot} id={id} short={SETTINGS[id].side!} />
@@ -142,39 +121,27 @@ function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
 }
 
 function Settings({ shot, panel }: { shot: Shot; panel: Panel }) {
+  const applies = (id: SettingId) => settingApplies(shot.pose, id);
   const own = SETTING_IDS.filter((id) => SETTINGS[id].station === panel);
   return own.map((id) => {
     const { side, mirror } = SETTINGS[id];
-    if (side === null) return <SettingSlider key={id} shot={shot} id={id} />;
-    if (side === 'right' || (decided(shot, id) && decided(shot, mirror as SettingId))) return null;
+    if (side === null) return applies(id) ? <SettingSlider key={id} shot={shot} id={id} /> : null;
+    if (side === 'right' || !(applies(id) || applies(mirror as SettingId))) return null;
     return <PairedSliders key={id} shot={shot} left={id} />;
   });
 }
 
-/** Free settings of an arm whose hand has a contact are not shown: the contact decides them. */
-function decided(shot: Shot, id: SettingId): boolean {
-  const { side, station } = SETTINGS[id];
-  if (!side || !contactOf(shot.pose, side)) return false;
-  return (
-    (station === 'arms' && !id.endsWith('ElbowSwivelDeg')) ||
-    (station === 'hands' && !id.endsWith('FingerCurlShare'))
-  );
+/** What decides a setting that moves nothing. */
+function byWhat(id: SettingId): string {
+  const { station } = SETTINGS[id];
+  return station === 'arms' || station === 'hands' ? 'by the hand' : 'by the leg';
 }
 
-function Contacts({ shot }: { shot: Shot }) {
-  const { setPose } = usePoseStore.getState();
-  const options = ['free', ...LANDMARKS] as const;
-  const words = { free: 'hangs free', ...LANDMARK_WORDS };
-  return SIDES.map((side: Side) => (
-    <Choice
-      key={side}
-      label={`${side} hand`}
-      value={contactOf(shot.pose, side)?.to ?? 'free'}
-      options={options}
-      words={words}
-      onChange={(to) => setPose(withContact(shot.pose, side, to === 'free' ? null : to))}
-    />
-  ));
+/** What a kind of gaze starts from. */
+function startOf(kind: Gaze['kind']): Gaze {
+  if (kind === 'offLens') return { kind, leftDeg: 12, upDeg: 0 };
+  if (kind === 'hand') return { kind, side: 'left' };
+  return kind === 'point' ? { kind, point: [1.5, 1.4, 2] } : { kind };
 }
 
 function GazeControls({ shot }: { shot: Shot }) {
@@ -186,10 +153,35 @@ function GazeControls({ shot }: { shot: Shot }) {
       <Choice
         label="eyes look"
         value={gaze.kind}
-        options={['lens', 'offLens', 'ahead', 'down'] as const}
+        options={['lens', 'offLens', 'ahead', 'down', 'hand', 'point'] as const}
         words={GAZE_WORDS}
-        onChange={(kind) => set(kind === 'offLens' ? { kind, leftDeg: 12, upDeg: 0 } : { kind })}
+        onChange={(kind) => set(startOf(kind))}
       />
+      {gaze.kind === 'hand' && (
+        <Choice
+          label="which"
+          value={gaze.side}
+          options={SIDES}
+          words={{ left: 'left hand', right: 'right hand' }}
+          onChange={(side) => set({ kind: 'hand', side })}
+        />
+      )}
+      {gaze.kind === 'point' &&
+        (['to the left', 'up', 'to the front'] as const).map((label, axis) => (
+          <NumberSlider
+            key={label}
+            label={label}
+            value={gaze.point[axis]!}
+            min={axis === 1 ? 0 : -5}
+            max={axis === 1 ? 3 : 5}
+            step={0.1}
+            unit="m"
+            onChange={(v) =>
+              set({ ...gaze, point: gaze.point.map((p, i) => (i === axis ? v : p)) as typeof gaze.point })
+            }
+            onDrag={setDragging}
+          />
+        ))}
       {gaze.kind === 'offLens' && (
         <>
           <NumberSlider
@@ -343,7 +335,22 @@ export function StationPanel({ shot, panel }: { shot: Shot; panel: Panel }) {
         <h2 className="text-lg leading-tight">{TITLES[panel]}</h2>
         <p className="quiet text-xs">{HINTS[panel]}</p>
       </div>
-      {panel === 'arms' && <Contacts shot={shot} />}
+      {panel === 'feet' && (
+        <>
+          <CarriedControls pose={shot.pose} />
+          <LimbContacts pose={shot.pose} limb="foot" />
+        </>
+      )}
+      {panel === 'hips' && <LegControls pose={shot.pose} />}
+      {panel === 'spine' && <BackContact pose={shot.pose} />}
+      {panel === 'shoulders' && <LimbContacts pose={shot.pose} limb="shoulder" />}
+      {panel === 'arms' && (
+        <>
+          <HandContacts pose={shot.pose} />
+          <LimbContacts pose={shot.pose} limb="elbow" />
+          <LimbContacts pose={shot.pose} limb="forearm" />
+        </>
+      )}
       {panel === 'hands' &&
         SIDES.map((side) => (
           <Choice

@@ -20,11 +20,12 @@ import { GripVertical, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Take } from '@/core/formats';
-import { STANDING_POSES } from '@/core/library';
+import type { Pose } from '@/core/pose';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost, cheapestOrder, MOST_EXACT, totalCost } from '@/core/sequence';
 import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
+import { HousePoseChoice } from '@/ui/HousePoseChoice';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { useSitting } from '@/ui/useSitting';
 
@@ -147,10 +148,9 @@ function Run({ whole }: { whole: WholeSitting }) {
       setUndo({ words: `${take.shot.pose.name} removed.`, run: () => restoreTake(database, removed) });
   }
 
-  async function add(name: string) {
-    const pose = STANDING_POSES.find((p) => p.name === name);
+  async function add(pose: Pose) {
     const like = takes[takes.length - 1];
-    if (!pose || !like) return;
+    if (!like) return;
     await addTake(database, { ...like, id: crypto.randomUUID(), meant: [], shot: { ...like.shot, pose } });
   }
 
@@ -217,18 +217,7 @@ function Run({ whole }: { whole: WholeSitting }) {
       </DndContext>
       <label className="rule-t mt-4 flex items-center gap-3 pt-4">
         <span>Add a pose of the house</span>
-        <select
-          className="h-9 border border-base-300 bg-base-100 px-2"
-          value=""
-          onChange={(e) => void add(e.target.value)}
-        >
-          <option value="">choose</option>
-          {STANDING_POSES.map((p) => (
-            <option key={p.name} value={p.name}>
-              {p.name}
-            </option>
-          ))}
-        </select>
+        <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => void add(pose)} />
       </label>
     </main>
   );

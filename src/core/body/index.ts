@@ -41,6 +41,7 @@ export {
   FINGERS,
   HAND_SHAPE,
   HEEL_BACK_SHARE,
+  handToBind,
   headToBind,
   jointIndex,
   JOINTS,
@@ -53,7 +54,7 @@ export {
   type Phalanx,
   type Skeleton,
 } from './skeleton';
-export { lidEdges } from './headField';
+export { headCharacter, headShape, lidEdges } from './headField';
 export { type BodyFields } from './bodyField';
 export { leavingM } from './distance';
 export { weighing } from './skinWeights';

@@ -40,7 +40,7 @@ describe('a cue', () => {
   });
 
   it('names both arms where one hand holds the other arm', () => {
-    const cue = cuesBetween(plain, withContact(plain, 'right', 'otherUpperArm'))[0]!;
+    const cue = cuesBetween(plain, withContact(plain, 'right', 'other:upperArm'))[0]!;
     expect(cue.text).toBe('Hold your left arm with your right hand, lightly.');
     expect(cue.asShown).toBe('Hold your right arm with your left hand, lightly.');
   });

@@ -1,7 +1,17 @@
-import { differenceOf, SETTINGS, type Change, type PairedName, type Pose, type Station } from '../pose';
+import {
+  contactPart,
+  contactSide,
+  differenceOf,
+  SETTINGS,
+  type Change,
+  type PairedName,
+  type Pose,
+  type Station,
+} from '../pose';
 import { otherSide, type Side } from '../units';
 import {
-  CONTACT_PHRASES,
+  carriedPhrase,
+  contactPhrase,
   FREE_ARM_PHRASE,
   GAZE_PHRASES,
   HAND_PHRASES,
@@ -52,8 +62,17 @@ function textOf(change: Change): string {
       const phrase = pair[grows ? 0 : 1];
       return `${s.side ? withSide(phrase, s.side) : phrase}, ${amount(Math.abs(change.to - change.from) / s.step)}.`;
     }
-    case 'contact':
-      return `${withSide(change.to ? CONTACT_PHRASES[change.to] : FREE_ARM_PHRASE, change.side)}.`;
+    case 'carried':
+      return `${carriedPhrase(change.to)}.`;
+    case 'contact': {
+      const side = contactSide(change) ?? 'left';
+      if (change.to) return `${withSide(contactPhrase(change.to), side)}.`;
+      const free =
+        change.station === 'arms'
+          ? FREE_ARM_PHRASE
+          : `Free your ${change.part === 'back' ? 'back' : `{side} ${contactPart(change)}`}`;
+      return `${withSide(free, side)}.`;
+    }
     case 'hand':
       return `${withSide(HAND_PHRASES[change.to], change.side)}.`;
     case 'gaze':
@@ -63,7 +82,8 @@ function textOf(change: Change): string {
 
 function sideOf(change: Change): Side | null {
   if (change.kind === 'setting') return SETTINGS[change.id].side;
-  return change.kind === 'gaze' ? null : change.side;
+  if (change.kind === 'contact') return contactSide(change);
+  return change.kind === 'hand' ? change.side : null;
 }
 
 /** The cue for one change. */

@@ -1,4 +1,17 @@
-import type { Gaze, HandShape, Landmark, PairedName, SettingId } from '../pose';
+import {
+  bodyTarget,
+  contactPart,
+  targetWords,
+  type Carried,
+  type Contact,
+  type ContactTarget,
+  type Gaze,
+  type HandShape,
+  type PairedName,
+  type Pose,
+  type SettingId,
+} from '../pose';
+import { SUPPORTS } from '../scene';
 
 /** What is said when a setting grows, and when it shrinks. `{side}` becomes the sitter's own side. */
 export type PhrasePair = readonly [grows: string, shrinks: string];
@@ -13,6 +26,12 @@ export const MIDLINE_PHRASES: Partial<Record<SettingId, PhrasePair>> = {
   hipsTurnLeftDeg: ['Turn your whole body to your left', 'Turn your whole body to your right'],
   hipsShiftLeftShare: ['Push your hips to your left', 'Push your hips to your right'],
   hipsLeftUpDeg: ['Let your left hip rise', 'Let your right hip rise'],
+  feetAheadFeet: ['Slide both feet out', 'Draw both feet under you'],
+  seatDepthShare: ['Sit further back', 'Come forward to the edge'],
+  hipsForwardCm: ['Push your hips towards me', 'Take your hips back'],
+  seatLeftShare: ['Move along to your left', 'Move along to your right'],
+  leanForwardDeg: ['Lean towards me in one piece', 'Lean back in one piece'],
+  leanLeftDeg: ['Lean to your left in one piece', 'Lean to your right in one piece'],
   hingeDeg: ['Lean in from the hips, back long', 'Come back up from the hips'],
   drawnUpShare: ['Grow tall through the top of your head', 'Breathe out and soften'],
   lowerHollowDeg: ['Hollow your lower back', 'Tuck your tail under'],
@@ -30,6 +49,9 @@ export const PAIRED_PHRASES: Record<PairedName, PhrasePair> = {
   FootOutDeg: ['Turn your {side} toes out', 'Turn your {side} toes in'],
   HeelLiftShare: ['Lift your {side} heel', 'Set your {side} heel down'],
   KneeBendDeg: ['Bend your {side} knee', 'Straighten your {side} knee, never locked'],
+  FootPointedDeg: ['Point your {side} toes', 'Draw your {side} toes up'],
+  LegOutDeg: ['Take your {side} leg out to the side', 'Bring your {side} leg in'],
+  LegForwardDeg: ['Bring your {side} thigh forward', 'Take your {side} thigh back'],
   KneeInDeg: ['Bring your {side} knee in', 'Open your {side} knee out'],
   ShoulderForwardShare: ['Bring your {side} shoulder forward', 'Roll your {side} shoulder back'],
   ShoulderRaisedShare: ['Raise your {side} shoulder', 'Drop your {side} shoulder'],
@@ -41,15 +63,53 @@ export const PAIRED_PHRASES: Record<PairedName, PhrasePair> = {
   WristBendDeg: ['Soften your {side} wrist', 'Straighten your {side} wrist'],
   WristSideDeg: ['Tip your {side} hand to the little finger', 'Tip your {side} hand to the thumb'],
   FingerCurlShare: ['Curl your {side} fingers', 'Lengthen your {side} fingers'],
+  FingerSpreadShare: ['Spread your {side} fingers a little', 'Bring your {side} fingers together'],
 };
 
-export const CONTACT_PHRASES: Record<Landmark, string> = {
+/** Places for which the trade has better words than the plain ones. */
+const CONTACT_PHRASES: Partial<Record<ContactTarget, string>> = {
   waistFront: 'Lay your {side} hand on the front of your waist',
   waistSide: 'Rest your {side} hand on your waist, elbow back',
   hipCrest: 'Rest your {side} hand on your hip, lightly',
   frontPocket: 'Slip your {side} hand into your front pocket',
-  otherUpperArm: 'Hold your {other} arm with your {side} hand, lightly',
+  backPocket: 'Slip your {side} hand into your back pocket',
+  'other:upperArm': 'Hold your {other} arm with your {side} hand, lightly',
 };
+
+const PART_WORDS: Record<ReturnType<typeof contactPart>, string> = {
+  palm: 'hand',
+  handBack: 'back of your hand',
+  littleEdge: 'hand, on its edge,',
+  thumbEdge: 'hand, thumb side,',
+  fingertips: 'fingertips',
+  fist: 'fist',
+  wrist: 'wrist',
+  elbow: 'elbow',
+  forearm: 'forearm',
+  shoulder: 'shoulder',
+  knee: 'knee',
+  foot: 'foot',
+  back: 'back',
+};
+
+/** What is said to bring a part to its place. */
+export function contactPhrase(contact: Contact): string {
+  const part = contactPart(contact);
+  const own = part === 'palm' ? CONTACT_PHRASES[contact.to] : undefined;
+  if (own && contact.kind !== 'hover') return own;
+  const place = targetWords(contact.to, part === 'back' ? null : 'left');
+  const whose = bodyTarget(contact.to) ? 'your' : 'the';
+  const verb = { hover: 'Hold', touch: 'Touch', rest: 'Rest', hold: 'Hold', grip: 'Grip', lean: 'Lean' }[
+    contact.kind
+  ];
+  const to = place.replace('right ', '{other} ');
+  const moved = part === 'back' ? 'back' : `{side} ${PART_WORDS[part]}`;
+  if (contact.kind === 'hover') return `Bring your ${moved} near ${whose} ${to}`;
+  if (contact.kind === 'hold' || contact.kind === 'grip') return `${verb} ${whose} ${to} with your ${moved}`;
+  if (contact.kind === 'touch') return `Touch ${whose} ${to} with your ${moved}`;
+  return `${verb} your ${moved} on ${whose} ${to}`;
+}
+
 export const FREE_ARM_PHRASE = 'Let your {side} arm hang, loose';
 
 export const HAND_PHRASES: Record<HandShape, string> = {
@@ -58,6 +118,15 @@ export const HAND_PHRASES: Record<HandShape, string> = {
   looseFist: 'Close your {side} hand loosely, as round an oar',
   flatRest: 'Lay your {side} fingers flat and light',
   pointSoft: 'Let one finger of your {side} hand lead',
+  thumbAndMiddle: 'Thumb and middle finger of your {side} hand together',
+  hook: 'Hook the fingers of your {side} hand',
+  holdRound: 'Close your {side} hand as round a handle',
+  holdFlat: 'Hold your {side} hand as round a book',
+  gatherCloth: 'Gather a little cloth in your {side} hand',
+  longSoft: 'Make your {side} fingers long and soft',
+  closedFist: 'Close your {side} hand',
+  openFan: 'Open your {side} hand wide',
+  chinRest: 'Fold your {side} fingers under, softly',
 };
 
 export const GAZE_PHRASES: Record<Gaze['kind'], string> = {
@@ -65,4 +134,36 @@ export const GAZE_PHRASES: Record<Gaze['kind'], string> = {
   offLens: 'Eyes just past the lens',
   ahead: 'Look where your nose points',
   down: 'Lower your eyes',
+  hand: 'Look at your hand',
+  point: 'Eyes where I point',
+};
+
+/** What is said to bring the whole body to another support, or the legs into another order. */
+export function carriedPhrase(pose: Pose): string {
+  const first = pose.objects?.[0];
+  const object = first ? SUPPORTS[first.kind].words : 'floor';
+  const crossed = pose.crossed ? `, ${CROSSED_PHRASES[pose.crossed.how]}` : '';
+  return `${CARRIED_PHRASES[pose.support].replace('{object}', object)}${crossed}`;
+}
+
+const CROSSED_PHRASES: Record<NonNullable<Pose['crossed']>['how'], string> = {
+  ankles: 'ankles crossed',
+  knees: 'one knee over the other',
+  ankleOnKnee: 'one ankle on the other knee',
+};
+
+const CARRIED_PHRASES: Record<Carried, string> = {
+  stand: 'Stand, both feet under you',
+  lean: 'Lean on the {object}, lightly',
+  perch: 'Perch on the edge of the {object}',
+  sit: 'Sit down on the {object}',
+  astride: 'Sit astride the {object}',
+  kneel: 'Kneel up, tall',
+  kneelLow: 'Kneel and sit back on your heels',
+  floor: 'Sit down on the floor',
+  reclineLeft: 'Lie down on your left side',
+  reclineRight: 'Lie down on your right side',
+  reclineBack: 'Lie down on your back',
+  reclineFront: 'Lie down on your front',
+  allFours: 'Come on to your hands and knees',
 };

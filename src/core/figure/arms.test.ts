@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf, type PersonName } from '../../../tests/support/people';
+import { USUAL_PLACES, type UsualPlace } from '../../../tests/support/poses';
 import { FINGERS, jointIndex, type JointName } from '../body';
-import { HAND_SHAPES, LANDMARKS, neutralPose, sided, withContact, type Landmark, type Pose } from '../pose';
-import { subtract, SIDES, sideSign, type Side, type Vec3 } from '../units';
+import { HAND_SHAPES, neutralPose, sided, withContact, type Pose } from '../pose';
+import { otherSide, subtract, SIDES, sideSign, type Side, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
 import { at } from './frames';
+import { bodyTarget } from '../pose';
 import { dressedTrunk, landmarkOf, placed } from './landmarks';
 
 const LENS = { lens: [0, 1, 5] as Vec3 };
@@ -12,6 +14,12 @@ const pose = (settings: Pose['settings'] = {}): Pose => ({ ...neutralPose('arms'
 const figure = (p: Pose, name: PersonName = 'average') => figureOf(bodyOf(name), p, LENS);
 const place = (f: Figure, joint: JointName) => f.frames.position[jointIndex(joint)]!;
 const far = (a: Vec3, b: Vec3) => Math.hypot(...subtract(a, b));
+
+/** The place of the body that a hand of one side is laid on. */
+function placeFor(body: ReturnType<typeof bodyOf>, to: UsualPlace, side: Side) {
+  const { place: name, across } = bodyTarget(to)!;
+  return landmarkOf(body, name, across ? otherSide(side) : side);
+}
 
 describe('a free arm', () => {
   it.each(SIDES)('swings forward, away and bends on the %s', (side) => {
@@ -50,7 +58,7 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])(
   'a hand with a contact on the %s body',
   (name) => {
     const body = bodyOf(name);
-    it.each(LANDMARKS)('lies on %s, or says how far it stays short', (to) => {
+    it.each(USUAL_PLACES)('lies on %s, or says how far it stays short', (to) => {
       for (const side of SIDES) {
         const f = figure(withContact(pose(), side, to), name);
         const { gapM, wristBendDeg } = f.arms[side];
@@ -58,14 +66,14 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])(
         expect(gapM < 0.002 || told).toBe(true);
         expect(gapM).toBeLessThan(0.05);
         expect(Math.abs(wristBendDeg)).toBeLessThan(65);
-        const target = placed(f.frames, body, landmarkOf(body, to, side)).point;
+        const target = placed(f.frames, body, placeFor(body, to, side)).point;
         // the palm's middle is about four tenths of the hand away from the wrist
         expect(far(place(f, `${side}:hand`), target)).toBeLessThan(0.62 * body.lengths.handM);
       }
     });
 
     it('keeps the elbow outside the trunk', () => {
-      for (const to of LANDMARKS.filter((l) => l !== 'otherUpperArm')) {
+      for (const to of USUAL_PLACES.filter((l) => l !== 'other:upperArm')) {
         const f = figure(withContact(pose(), 'left', to), name);
         expect(place(f, 'left:forearm')[0]).toBeGreaterThan(0.5 * body.lengths.shoulderJointM);
       }
@@ -73,13 +81,13 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])(
   },
 );
 
-it.each(LANDMARKS)('the landmark %s lies on the dressed surface', (to: Landmark) => {
+it.each(USUAL_PLACES)('the landmark %s lies on the dressed surface', (to: UsualPlace) => {
   const body = bodyOf('average');
   for (const side of SIDES) {
-    const { point, normal, weights } = landmarkOf(body, to, side);
+    const { point, normal, weights } = placeFor(body, to, side);
     expect(weights.reduce((s, [, w]) => s + w, 0)).toBeCloseTo(1, 6);
     expect(Math.hypot(...normal)).toBeCloseTo(1, 6);
-    if (to === 'otherUpperArm') continue;
+    if (to === 'other:upperArm') continue;
     expect(Math.abs(dressedTrunk(body, ...point))).toBeLessThan(0.001);
     expect(Math.sign(point[0])).toBe(sideSign(side));
   }

@@ -1,5 +1,14 @@
 import { BIND_ARM_DEG, jointIndex, type Body } from '../body';
-import { contactOf, settingOf, sided, type Landmark, type Pose } from '../pose';
+import {
+  bodyTarget,
+  contactOf,
+  contactPart,
+  limbContact,
+  settingOf,
+  sided,
+  type Contact,
+  type Pose,
+} from '../pose';
 import {
   add,
   cross,
@@ -8,16 +17,22 @@ import {
   unit,
   clamp,
   degrees,
+  lengthOf,
+  radians,
   SIDES,
   sideSign,
   type Quat,
   type Side,
   type Vec3,
 } from '../units';
-import { about, at, between, bonesM, chain, fromAxes, hang, rotationOf, turned, type Frames } from './frames';
-import { landmarkOf, placed } from './landmarks';
-import { placeCollarbone, yawDeg } from './trunk';
-import { trunkDistance, type TrunkDistance } from './trunkDistance';
+import { isLying, type Carriage } from './carriage';
+import { about, at, between, bonesM, chain, hang, rotationOf, turned, type Frames } from './frames';
+import { handFrame, layHand, lieOn } from './lies';
+import { turnedAbout } from './legs';
+import { obstacles, type Clearance } from './obstacles';
+import { ARM_PLACES, elbowAt, targetOf, type Target } from './reach';
+import { placeCollarbone, yawDeg, type TrunkState } from './trunk';
+import { trunkDistance } from './trunkDistance';
 import { boneFrame, twoBone } from './twoBone';
 
 /** Angles of one solved arm, degrees, in the words of the settings. */
@@ -39,39 +54,21 @@ export interface ArmAngles {
 /** The chosen way round of an arm with a contact. */
 export interface ArmChoice {
   swivelDeg: number;
-  /** Turn of the fingers in the surface against the landmark's own direction. */
+  /** Turn of the fingers in the surface against the target's own direction. */
   fingerDeg: number;
 }
-
-/** How a hand lies on each landmark. */
-interface Lie {
-  /** Direction of the fingers in the tangent plane: 0 is down, positive forwards. */
-  fingersForwardDeg: number;
-  /** Palm off the surface; negative lets it into a pocket. */
-  offM: number;
-  /** Place of the palm that touches, hand lengths from the wrist. */
-  palmAlong: number;
-  /** Elbow carried back (+) or forward (-) of the side, degrees of swivel that cost nothing. */
-  easySwivelDeg: number;
-}
-const LIES: Record<Landmark, Lie> = {
-  waistFront: { fingersForwardDeg: 62, offM: 0.004, palmAlong: 0.42, easySwivelDeg: 55 },
-  waistSide: { fingersForwardDeg: 50, offM: 0.004, palmAlong: 0.4, easySwivelDeg: 60 },
-  hipCrest: { fingersForwardDeg: 38, offM: 0.004, palmAlong: 0.42, easySwivelDeg: 55 },
-  frontPocket: { fingersForwardDeg: 4, offM: -0.034, palmAlong: 0.42, easySwivelDeg: 40 },
-  otherUpperArm: { fingersForwardDeg: 75, offM: 0.004, palmAlong: 0.5, easySwivelDeg: -30 },
-};
-
-/** Point of the palm that touches: this far towards the palm, in hand lengths. */
-const PALM_THICKNESS = 0.075;
 
 function fromBind(side: Side): Quat {
   return about('z', -sideSign(side) * BIND_ARM_DEG);
 }
 
-/** Frame in which free arms hang: with the chest's turn, and only part of its pitch and roll (gravity). */
-function hangFrame(frames: Frames): Quat {
+/**
+ * Frame in which free arms hang: with the chest's turn, and only part of its pitch and roll (gravity). Lying down they
+ * go with the chest.
+ */
+function hangFrame(frames: Frames, pose: Pose): Quat {
   const chest = rotationOf(frames, 'spineHigh');
+  if (isLying(pose.support)) return chest;
   return between(about('y', yawDeg(chest)), chest, 0.4);
 }
 
@@ -79,14 +76,16 @@ function hangFrame(frames: Frames): Quat {
 const CLEAR_ELBOW = 0.02;
 const CLEAR_WRIST = 0.014;
 
-function intrusion(distance: TrunkDistance, S: number, elbow: Vec3, wrist: Vec3, shoulder: Vec3): number {
+function intrusion(distance: Clearance, S: number, elbow: Vec3, wrist: Vec3, shoulder: Vec3): number {
   const middle = add(shoulder, subtract(elbow, shoulder), 0.72);
   const half = add(elbow, subtract(wrist, elbow), 0.5);
+  const hand = add(wrist, subtract(wrist, elbow), 0.3);
   return Math.max(
     CLEAR_ELBOW * S - distance(elbow),
     CLEAR_ELBOW * 0.85 * S - distance(middle),
     (CLEAR_ELBOW + CLEAR_WRIST) * 0.5 * S - distance(half),
     CLEAR_WRIST * S - distance(wrist),
+    CLEAR_WRIST * S - distance(hand),
   );
 }
 
@@ -96,59 +95,116 @@ function intrusion(distance: TrunkDistance, S: number, elbow: Vec3, wrist: Vec3,
  */
 export function placeArms(
   frames: Frames,
-  body: Body,
-  pose: Pose,
+  carriage: Carriage,
+  state: TrunkState,
   earlier?: Record<Side, ArmAngles>,
 ): Record<Side, ArmAngles> {
-  const distance = trunkDistance(frames, body);
+  const { pose } = carriage;
+  const trunk = trunkDistance(frames, carriage.body);
+  const others = obstacles(frames, carriage);
+  const distance: Clearance = others ? (p) => Math.min(trunk(p), others(p)) : trunk;
   const angles = {} as Record<Side, ArmAngles>;
   const order = [...SIDES].sort((a, b) => rank(pose, a) - rank(pose, b));
   for (const side of order) {
     const contact = contactOf(pose, side);
-    angles[side] = contact
-      ? placeContactArm(
-          frames,
-          body,
-          side,
-          contact.to,
-          distance,
-          settingOf(pose, sided(side, 'ElbowSwivelDeg')),
-          earlier?.[side].choice ?? null,
-        )
-      : placeFreeArm(frames, body, pose, side, distance);
+    const elbow = limbContact(pose, side, 'elbow') ?? limbContact(pose, side, 'forearm');
+    const hand = contact && targetOf(frames, carriage, contact);
+    const held = elbow && targetOf(frames, carriage, elbow);
+    if (elbow && held)
+      angles[side] = placeHeldArm(
+        frames,
+        carriage,
+        side,
+        elbow,
+        held,
+        contact && hand ? { contact, target: hand } : null,
+      );
+    else if (contact && hand)
+      angles[side] = placeContactArm(
+        frames,
+        carriage,
+        side,
+        contact,
+        hand,
+        distance,
+        earlier?.[side].choice ?? null,
+      );
+    else angles[side] = placeFreeArm(frames, carriage, side, distance, state);
   }
   return angles;
 }
 
 function rank(pose: Pose, side: Side): number {
   const contact = contactOf(pose, side);
-  if (!contact) return 0;
-  return contact.to === 'otherUpperArm' ? 2 : 1;
+  if (!contact) return limbContact(pose, side, 'elbow') || limbContact(pose, side, 'forearm') ? 1 : 0;
+  const on = bodyTarget(contact.to);
+  return on?.across && ARM_PLACES.has(on.place) ? 3 : 2;
+}
+
+/** How a free arm swings from the shoulder, degrees. */
+interface FreeSwing {
+  outDeg: number;
+  forwardDeg: number;
+}
+
+const TOUCHING_M = 0.001;
+const SWING_STEP_DEG = 4;
+const MOST_SWING_DEG = 64;
+
+/** Ways in which a free arm gives way, the nearest to hand first: outwards, forwards, inwards, back. */
+const WAYS: readonly FreeSwing[] = [
+  { outDeg: 1, forwardDeg: 0 },
+  { outDeg: 0.35, forwardDeg: 0.94 },
+  { outDeg: -0.7, forwardDeg: 0.7 },
+  { outDeg: -1, forwardDeg: 0 },
+  { outDeg: 0, forwardDeg: -1 },
+];
+
+/** The swing nearest to the asked one that is clear; the asked one where none is. */
+function clearSwing(asked: FreeSwing, isClear: (swing: FreeSwing) => boolean): FreeSwing {
+  if (isClear(asked)) return asked;
+  const along = (way: FreeSwing, deg: number): FreeSwing => ({
+    outDeg: asked.outDeg + way.outDeg * deg,
+    forwardDeg: asked.forwardDeg + way.forwardDeg * deg,
+  });
+  for (let far = SWING_STEP_DEG; far <= MOST_SWING_DEG; far += SWING_STEP_DEG)
+    for (const way of WAYS) {
+      if (!isClear(along(way, far))) continue;
+      let low = far - SWING_STEP_DEG;
+      let high = far;
+      for (let i = 0; i < 12; i++) {
+        const mid = (low + high) / 2;
+        if (isClear(along(way, mid))) high = mid;
+        else low = mid;
+      }
+      return along(way, high);
+    }
+  return asked;
 }
 
 function placeFreeArm(
   frames: Frames,
-  body: Body,
-  pose: Pose,
+  carriage: Carriage,
   side: Side,
-  distance: TrunkDistance,
+  distance: Clearance,
+  state: TrunkState,
 ): ArmAngles {
+  const { body, pose } = carriage;
   const sign = sideSign(side);
   const S = body.lengths.frameM;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
-  const frame = hangFrame(frames);
+  const frame = hangFrame(frames, pose);
   const bend = get('ElbowBendDeg');
-  const pull = (outDeg: number) => {
-    const forward = get('ArmForwardDeg');
+  const pull = ({ outDeg, forwardDeg }: FreeSwing) => {
     const upper = chain(
       frame,
-      about('x', -forward),
+      about('x', -forwardDeg),
       about('z', sign * outDeg),
       about('y', -sign * get('ElbowSwivelDeg')),
     );
     const lower = chain(upper, about('x', -bend));
     const elevation = degrees(Math.acos(clamp(turned([0, 1, 0], upper)[1], -1, 1)));
-    placeCollarbone(frames, body, pose, side, elevation);
+    placeCollarbone(frames, carriage, side, elevation, state.girdle[side]);
     hang(frames, body, `${side}:upperArm`, chain(upper, fromBind(side)));
     hang(frames, body, `${side}:forearm`, chain(lower, fromBind(side)));
     hang(frames, body, `${side}:hand`, chain(lower, fromBind(side)));
@@ -159,21 +215,9 @@ function placeFreeArm(
       into: intrusion(distance, S, at(frames, `${side}:forearm`), at(frames, `${side}:hand`), shoulder),
     };
   };
-  const asked = get('ArmOutDeg');
-  let out = asked;
-  let arm = pull(out);
-  if (arm.into > 0.001) {
-    let low = asked;
-    let high = asked;
-    while (high < asked + 60 && pull(high).into > 0.001) high += 4;
-    for (let i = 0; i < 16; i++) {
-      const mid = (low + high) / 2;
-      if (pull(mid).into > 0.001) low = mid;
-      else high = mid;
-    }
-    out = high;
-    arm = pull(out);
-  }
+  const asked: FreeSwing = { outDeg: get('ArmOutDeg'), forwardDeg: get('ArmForwardDeg') };
+  const found = clearSwing(asked, (swing) => pull(swing).into <= TOUCHING_M);
+  const arm = pull(found);
   const turn = get('ForearmTurnDeg');
   const hand = chain(
     arm.lower,
@@ -189,7 +233,7 @@ function placeFreeArm(
     forearmTurnDeg: turn,
     gapM: 0,
     choice: null,
-    pushedOutDeg: out - asked,
+    pushedOutDeg: Math.hypot(found.outDeg - asked.outDeg, found.forwardDeg - asked.forwardDeg),
   };
 }
 
@@ -250,65 +294,80 @@ function strain(value: number, low: number, high: number): number {
   return (over / 10) ** 2;
 }
 
+/** An elbow is let hang: what is less than this far below the shoulder costs, metres. */
+const LOW_ELBOW_M = 0.16;
+const LIFTED_ELBOW = 0.35;
+
 const SWIVELS = Array.from({ length: 15 }, (_, i) => -80 + i * 15);
-/** Fingers are not turned further than this from the landmark's own direction. */
-const MOST_FINGER_TURN_DEG = 75;
+/** On supports and the far side of the body the elbow may have to go all the way round. */
+const ALL_SWIVELS = Array.from({ length: 18 }, (_, i) => -160 + i * 20);
 const FINGER_TURNS = [-60, -40, -20, 0, 20, 40, 60];
+const ALL_FINGER_TURNS = Array.from({ length: 15 }, (_, i) => -168 + i * 24);
+
+/**
+ * The tangents of a target, as the fingers are said against them: 0 is down the part, positive forwards; on the other
+ * half of the body and on supports positive is inwards.
+ */
+function fingerAxes(frames: Frames, side: Side, to: Contact['to'], { normal, down }: Target): [Vec3, Vec3] {
+  const chest = rotationOf(frames, 'spineHigh');
+  const own = bodyTarget(to);
+  const isInwards = !own || own.across;
+  const front = turned(isInwards ? [-sideSign(side), 0, 0] : [0, 0, 1], chest);
+  const first = unit(add(down, normal, -dot(down, normal)));
+  let second = cross(normal, first);
+  if (dot(second, front) < 0) second = [-second[0], -second[1], -second[2]];
+  return [first, second];
+}
 
 function placeContactArm(
   frames: Frames,
-  body: Body,
+  carriage: Carriage,
   side: Side,
-  landmark: Landmark,
-  distance: TrunkDistance,
-  askedSwivelDeg: number,
+  contact: Contact,
+  target: Target,
+  distance: Clearance,
   start: ArmChoice | null,
 ): ArmAngles {
+  const { body, pose } = carriage;
+  const askedSwivelDeg = settingOf(pose, sided(side, 'ElbowSwivelDeg'));
   const sign = sideSign(side);
   const { lengths } = body;
   const S = lengths.frameM;
-  const lie = LIES[landmark];
+  const lie = lieOn(contact);
   const bones = bonesM(body, 'arm', side);
   hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:clavicle`));
   const shoulder = at(frames, `${side}:upperArm`);
-  const target = placed(frames, body, landmarkOf(body, landmark, side));
   const chest = rotationOf(frames, 'spineHigh');
   const down = turned([0, -1, 0], chest);
-  const front = landmark === 'otherUpperArm' ? turned([-sign, 0, 0], chest) : turned([0, 0, 1], chest);
-  // tangents of the surface: down, and forwards along it
-  const tangentDown = unit(add(down, target.normal, -dot(down, target.normal)));
-  let tangentFront = cross(target.normal, tangentDown);
-  if (dot(tangentFront, front) < 0) tangentFront = [-tangentFront[0], -tangentFront[1], -tangentFront[2]];
-
+  const [tangentDown, tangentFront] = fingerAxes(frames, side, contact.to, target);
   const outwards = turned([sign, 0, 0], chest);
   const backwards = turned([0, 0, -1], chest);
 
   const tryArm = (choice: ArmChoice, best: number): Candidate | null => {
     const f = ((lie.fingersForwardDeg + choice.fingerDeg) * Math.PI) / 180;
     const fingers = unit(add(add([0, 0, 0], tangentDown, Math.cos(f)), tangentFront, Math.sin(f)));
-    const y: Vec3 = [-fingers[0], -fingers[1], -fingers[2]];
-    const x: Vec3 = [sign * target.normal[0], sign * target.normal[1], sign * target.normal[2]];
-    const hand = fromAxes(x, y, cross(x, y));
-    const off = lie.offM + PALM_THICKNESS * lengths.handM;
-    const wrist = add(add(target.point, target.normal, off), fingers, -lie.palmAlong * lengths.handM);
+    const laid = layHand(side, lie, target, fingers, lengths.handM);
     const a = (choice.swivelDeg * Math.PI) / 180;
     const pole = add(add(add([0, 0, 0], outwards, Math.cos(a)), backwards, Math.sin(a)), down, 0.25);
-    const arm = twoBone(shoulder, wrist, pole, ...bones);
+    const arm = twoBone(shoulder, laid.wrist, pole, ...bones);
     const flexionFront = unit(subtract(arm.end, shoulder));
     const forward = subtract(arm.end, arm.middle);
     const upper = boneFrame(shoulder, arm.middle, arm.bendDeg > 1 ? forward : flexionFront);
     const lower = chain(upper, about('x', -arm.bendDeg));
-    const { turn, bend, sideways } = wristAngles(side, lower, hand);
+    const { turn, bend, sideways } = wristAngles(side, lower, laid.hand);
+    // one who bears weight on the hand bends the wrist back further
+    const back = contact.kind === 'lean' ? -78 : -38;
     let cost =
-      strain(bend, -38, 38) +
+      strain(bend, back, 38) +
       strain(sideways, -12, 20) +
       strain(turn, -55, 55) * 0.8 +
-      (choice.fingerDeg / 40) ** 2 * 0.5 +
+      (lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5) +
       ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * (askedSwivelDeg === 0 ? 0.6 : 3) +
-      (bend / 60) ** 2 +
+      (bend / 60) ** 2 * (contact.kind === 'lean' ? 0.2 : 1) +
       (sideways / 30) ** 2 +
       (turn / 90) ** 2 +
-      (arm.gapM / 0.01) ** 2;
+      (arm.gapM / 0.01) ** 2 +
+      LIFTED_ELBOW * (Math.max(0, arm.middle[1] - shoulder[1] + LOW_ELBOW_M) / 0.1) ** 2;
     if (cost < best) {
       const forearm = subtract(arm.end, arm.middle);
       let into = Math.max(0, CLEAR_ELBOW * S - distance(arm.middle));
@@ -322,7 +381,7 @@ function placeContactArm(
       choice,
       upper,
       lower,
-      hand,
+      hand: laid.hand,
       turn,
       bend,
       sideways,
@@ -332,8 +391,11 @@ function placeContactArm(
   };
 
   let best: Candidate = tryArm(start ?? { swivelDeg: lie.easySwivelDeg, fingerDeg: 0 }, Infinity)!;
-  for (const swivelDeg of start ? [] : SWIVELS)
-    for (const fingerDeg of FINGER_TURNS) best = tryArm({ swivelDeg, fingerDeg }, best.cost) ?? best;
+  if (!start)
+    for (const swivelDeg of lie.isFree ? ALL_SWIVELS : SWIVELS)
+      for (const fingerDeg of lie.isFree ? ALL_FINGER_TURNS : FINGER_TURNS)
+        if (Math.abs(fingerDeg) <= lie.mostTurnDeg)
+          best = tryArm({ swivelDeg, fingerDeg }, best.cost) ?? best;
   // settle between the grid's points, so that the choice follows a drag smoothly
   for (let step = start ? 1.25 : 5; step > 0.03; step /= 2)
     for (let moved = true; moved;) {
@@ -344,7 +406,7 @@ function placeContactArm(
         [0, step],
         [0, -step],
       ] as const) {
-        if (Math.abs(best.choice.fingerDeg + df) > MOST_FINGER_TURN_DEG) continue;
+        if (Math.abs(best.choice.fingerDeg + df) > lie.mostTurnDeg) continue;
         const next = tryArm(
           { swivelDeg: best.choice.swivelDeg + ds, fingerDeg: best.choice.fingerDeg + df },
           best.cost - 1e-9,
@@ -364,6 +426,98 @@ function placeContactArm(
     forearmTurnDeg: arm.turn,
     gapM: arm.gapM,
     choice: arm.choice,
+    pushedOutDeg: 0,
+  };
+}
+
+/** An arm whose elbow or forearm lies on something; the hand goes to its own target as far as the forearm reaches. */
+function placeHeldArm(
+  frames: Frames,
+  carriage: Carriage,
+  side: Side,
+  held: Contact,
+  on: Target,
+  hand: { contact: Contact; target: Target } | null,
+): ArmAngles {
+  const { body, pose } = carriage;
+  const sign = sideSign(side);
+  const { lengths } = body;
+  const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
+  const [upperM, lowerM] = bonesM(body, 'arm', side);
+  const shoulder = at(frames, `${side}:upperArm`);
+  const wantedElbow = elbowAt(carriage, on);
+  const elbow = add(shoulder, unit(subtract(wantedElbow, shoulder)), upperM);
+  const elbowGapM = lengthOf(subtract(wantedElbow, elbow));
+  const chest = rotationOf(frames, 'spineHigh');
+  const axis = unit(subtract(elbow, shoulder));
+  let towards: Vec3;
+  let laid: { wrist: Vec3; hand: Quat } | null = null;
+  if (hand) {
+    const lie = lieOn(hand.contact);
+    const [first, second] = fingerAxes(frames, side, hand.contact.to, hand.target);
+    // of the hand's ways of lying on its target, the one whose wrist is as far from the elbow as the forearm is long
+    let best = Infinity;
+    for (let deg = -180; deg < 180; deg += 6) {
+      const f = radians(lie.fingersForwardDeg + deg);
+      const fingers = unit(add(add([0, 0, 0], first, Math.cos(f)), second, Math.sin(f)));
+      const option = layHand(side, lie, hand.target, fingers, lengths.handM);
+      const off = lengthOf(subtract(option.wrist, elbow)) - lowerM;
+      const inLine = dot(fingers, unit(subtract(option.wrist, elbow)));
+      const cost = (off / 0.02) ** 2 + 3 * (1 - inLine) ** 2 + (lie.isFree ? 0 : (deg / 60) ** 2);
+      if (cost < best) {
+        best = cost;
+        laid = option;
+      }
+    }
+    towards = unit(subtract(laid!.wrist, elbow));
+  } else if (contactPart(held) === 'forearm') {
+    // along what it lies on: ahead, and turned inwards by the swivel
+    const across = turned([-sign, 0, 0], carriage.yaw);
+    const a = radians(48 + get('ElbowSwivelDeg'));
+    const flat = add(
+      add([0, 0, 0], unit(add(on.down, on.normal, -dot(on.down, on.normal))), Math.cos(a)),
+      across,
+      Math.sin(a),
+    );
+    towards = unit(flat);
+  } else {
+    const bend = radians(get('ElbowBendDeg'));
+    const front = turned([-sign * 0.35, 0, 1], chest);
+    const plane = turnedAbout(unit(add(front, axis, -dot(front, axis))), axis, sign * get('ElbowSwivelDeg'));
+    towards = unit(add(add([0, 0, 0], axis, Math.cos(bend)), plane, Math.sin(bend)));
+  }
+  const bendDeg = degrees(Math.acos(clamp(dot(axis, towards), -1, 1)));
+  const upper = boneFrame(shoulder, elbow, bendDeg > 1 ? towards : turned([0, 0, 1], chest));
+  const lower = chain(upper, about('x', -bendDeg));
+  let turn = get('ForearmTurnDeg');
+  let bend = get('WristBendDeg');
+  let sideways = get('WristSideDeg');
+  let gapM = elbowGapM;
+  if (hand && laid) {
+    const wrist = add(elbow, towards, lowerM);
+    gapM = Math.max(gapM, lengthOf(subtract(laid.wrist, wrist)));
+    ({ turn, bend, sideways } = wristAngles(side, lower, laid.hand));
+    // a wrist goes no further than it can: the hand then lies less flat
+    bend = clamp(bend, -60, 60);
+    sideways = clamp(sideways, -20, 28);
+    turn = clamp(turn, -85, 85);
+  } else if (contactPart(held) === 'forearm') {
+    // palm to what the forearm lies on
+    const flat = handFrame(side, on.normal, towards);
+    ({ turn, bend, sideways } = wristAngles(side, lower, flat));
+    turn = clamp(turn + get('ForearmTurnDeg') + 12, -85, 85);
+    bend = clamp(get('WristBendDeg'), -60, 60);
+    sideways = 0;
+  }
+  const handRotation = chain(lower, about('y', sign * turn), about('z', -sign * bend), about('x', sideways));
+  finishArm(frames, body, side, upper, lower, handRotation, sign * turn);
+  return {
+    elbowBendDeg: bendDeg,
+    wristBendDeg: bend,
+    wristSideDeg: sideways,
+    forearmTurnDeg: turn,
+    gapM,
+    choice: null,
     pushedOutDeg: 0,
   };
 }

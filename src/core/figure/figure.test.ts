@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyOf, studioOf, type PersonName } from '../../../tests/support/people';
-import { settingsWithin } from '../../../tests/support/poses';
+import { settingsWithin, USUAL_PLACES } from '../../../tests/support/poses';
 import { JOINTS, jointIndex, type Body } from '../body';
 import { STANDING_POSES } from '../library';
-import { LANDMARKS, mirrorPose, neutralPose, withContact, type Pose } from '../pose';
+import { mirrorPose, neutralPose, withContact, type Pose } from '../pose';
 import { mirrorName, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
 import { createSkinned, skinSurface } from './skinning';
@@ -13,14 +13,14 @@ const LENS = { lens: [0, 1, 5] as Vec3 };
 
 /** A third of the way from neutral to each end: what a standing sitter can be asked for together. */
 const reasonable = settingsWithin(1 / 3).map((settings): Pose => ({ ...neutralPose('random'), settings }));
-const landmark = fc.constantFrom(null, ...LANDMARKS);
+const landmark = fc.constantFrom(null, ...USUAL_PLACES);
 const held = fc
   .tuple(reasonable, landmark, landmark)
   .map(([pose, left, right]) =>
     withContact(
       withContact(pose, 'left', left),
       'right',
-      left === 'otherUpperArm' && right === 'otherUpperArm' ? null : right,
+      left === 'other:upperArm' && right === 'other:upperArm' ? null : right,
     ),
   );
 

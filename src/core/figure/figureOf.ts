@@ -1,14 +1,17 @@
 import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body } from '../body';
-import { poseSchema, settingOf, sided, withSetting, type Pose } from '../pose';
+import { legModes, poseSchema, settingOf, sided, targetWords, withSetting, type Pose } from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
+import { anchorOf } from './anchor';
 import { placeArms, type ArmAngles } from './arms';
-import { armLump, firstState, measureBalance, solveBalance, type Balance } from './balance';
+import { armLump, firstState, measureBalance, settle, type Balance } from './balance';
+import { carriageOf, standsFree, type Carriage } from './carriage';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
 import { placeGaze, type GazeAngles } from './gaze';
 import { placeFingers } from './hands';
-import { placeLegs } from './legs';
+import type { PlacedLeg } from './legs';
 import { motionsOf, type JointMotion } from './motions';
 import type { FigurePoints } from './points';
+import { reachGaps, reachGoals, targetOf, type ReachGoal } from './reach';
 import { stanceOf, type Foot } from './stance';
 import { yawDeg } from './trunk';
 
@@ -59,54 +62,26 @@ const REPORT_DEG = 10;
  */
 export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
   const said = onPresentFeet(body, poseSchema.parse(pose));
+  const carriage = carriageOf(body, said);
   const frames = createFrames();
-  const feet = stanceOf(body, said);
-  let state = firstState(body, said, feet);
-  state = solveBalance(
-    frames,
-    body,
-    said,
-    feet,
-    { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] },
-    state,
-    3,
-  );
-  let arms = placeArms(frames, body, said);
-  for (let round = 0; round < ROUNDS; round++) {
-    state = solveBalance(frames, body, said, feet, armLump(frames, body), state, 8);
-    arms = placeArms(frames, body, said, arms);
+  const feet = stanceOf(carriage, standsFree(carriage) ? [0, 0, 0] : anchorOf(carriage).under);
+  const hanging = { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] as Vec3 };
+  const all = reachGoals(carriage);
+  const firm = all.filter((g) => g.kind !== 'hand');
+  let { state, legs } = settle(frames, carriage, feet, hanging, firm, firstState(carriage, feet), 3);
+  // the trunk gives way to a hand only where the arm alone does not reach
+  const gaps = reachGaps(frames, carriage, all);
+  const goals = all.filter((g, i) => g.kind !== 'hand' || gaps[i]! > 0);
+  let arms = placeArms(frames, carriage, state);
+  const rounds = standsFree(carriage) || goals.length > 0 ? ROUNDS : 0;
+  for (let round = 0; round < rounds; round++) {
+    ({ state, legs } = settle(frames, carriage, feet, armLump(frames, body), goals, state, 8));
+    arms = placeArms(frames, carriage, state, arms);
   }
-  const legs = placeLegs(frames, body, said, feet);
   placeFingers(frames, body, said);
-  const gaze = placeGaze(frames, said, scene.lens);
-  const balance = measureBalance(frames, body, said, feet);
   const points = pointsOf(frames, body);
-
-  const unreached: Unreached[] = [];
-  for (const side of SIDES) {
-    if (Number.isFinite(body.limbEnds.leg[side])) continue;
-    if (legs[side].gapM > REPORT_M)
-      unreached.push({ what: `${side} foot does not reach its mark`, amount: legs[side].gapM, unit: 'm' });
-    if (arms[side].gapM > REPORT_M)
-      unreached.push({ what: `${side} hand stays short`, amount: arms[side].gapM, unit: 'm' });
-    if (arms[side].pushedOutDeg > REPORT_DEG)
-      unreached.push({
-        what: `${side} arm is carried out by the body`,
-        amount: arms[side].pushedOutDeg,
-        unit: '°',
-      });
-    const asked = settingOf(said, sided(side, 'KneeBendDeg'));
-    if (Math.abs(legs[side].bendDeg - asked) > REPORT_DEG)
-      unreached.push({
-        what: `${side} knee bends ${Math.round(legs[side].bendDeg)}° for ${asked}° asked`,
-        amount: legs[side].bendDeg - asked,
-        unit: '°',
-      });
-  }
-  if (balance.errorM > REPORT_M)
-    unreached.push({ what: 'weight is not where it was asked', amount: balance.errorM, unit: 'm' });
-  if (gaze.beyondDeg > 0)
-    unreached.push({ what: 'eyes do not reach their target', amount: gaze.beyondDeg, unit: '°' });
+  const gaze = placeGaze(frames, said, scene.lens, points);
+  const balance = measureBalance(frames, carriage, legs, feet);
 
   return {
     frames,
@@ -122,20 +97,73 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
       wristDeg: { left: arms.left.wristBendDeg, right: arms.right.wristBendDeg },
     }),
     turnDeg: {
-      hips: yawDeg(rotationOf(frames, 'pelvis')),
+      hips: settingOf(said, 'hipsTurnLeftDeg'),
       chest: chestTurn(points),
       face: yawDeg(rotationOf(frames, 'head')),
     },
-    feet,
-    unreached,
+    feet: { left: legs.left.foot, right: legs.right.foot },
+    unreached: unreachedOf({ frames, carriage, legs, arms, balance, gaze, goals }),
   };
 }
 
-/** A pose whose weight stands on the foot that is there, where the other is absent. */
+/** What a solved figure is checked by. */
+interface Solved {
+  frames: Frames;
+  carriage: Carriage;
+  legs: Record<Side, PlacedLeg>;
+  arms: Record<Side, ArmAngles>;
+  balance: Balance;
+  gaze: GazeAngles;
+  goals: readonly ReachGoal[];
+}
+
+/** Everything that is not as it was asked, in plain words with its amount. */
+function unreachedOf({ frames, carriage, legs, arms, balance, gaze, goals }: Solved): Unreached[] {
+  const { body, pose } = carriage;
+  const unreached: Unreached[] = [];
+  const put = (what: string, amount: number, unit: Unreached['unit']) =>
+    unreached.push({ what, amount, unit });
+  for (const side of SIDES) {
+    if (Number.isFinite(body.limbEnds.leg[side])) continue;
+    if (legs[side].gapM > REPORT_M) put(`${side} foot does not reach its mark`, legs[side].gapM, 'm');
+    if (arms[side].gapM > REPORT_M) put(`${side} hand stays short`, arms[side].gapM, 'm');
+    if (arms[side].pushedOutDeg > REPORT_DEG)
+      put(`${side} arm is carried out by the body`, arms[side].pushedOutDeg, '°');
+    const asked = settingOf(pose, sided(side, 'KneeBendDeg'));
+    if (standsFree(carriage) && Math.abs(legs[side].bendDeg - asked) > REPORT_DEG)
+      put(
+        `${side} knee bends ${Math.round(legs[side].bendDeg)}° for ${asked}° asked`,
+        legs[side].bendDeg - asked,
+        '°',
+      );
+  }
+  const gaps = reachGaps(frames, carriage, goals);
+  goals.forEach(({ contact, side, kind }, i) => {
+    // hands and elbows are told by their arms
+    if (kind !== 'back' && kind !== 'shoulder') return;
+    if (Math.abs(gaps[i]!) > REPORT_M)
+      put(
+        `${side ? `${side} ` : ''}${kind} stays off the ${targetWords(contact.to, side)}`,
+        Math.abs(gaps[i]!),
+        'm',
+      );
+  });
+  for (const contact of pose.contacts)
+    if (!targetOf(frames, carriage, contact))
+      put(`there is no ${targetWords(contact.to, null)} here to touch`, 0, 'm');
+  if (balance.errorM > REPORT_M) put('weight is not where it was asked', balance.errorM, 'm');
+  if (gaze.beyondDeg > 0) put('eyes do not reach their target', gaze.beyondDeg, '°');
+  return unreached;
+}
+
+/** A pose whose weight stands on the foot that is there, or that stands, where the other does not. */
 function onPresentFeet(body: Body, pose: Pose): Pose {
   const { left, right } = body.limbEnds.leg;
-  if (Number.isFinite(left) === Number.isFinite(right)) return pose;
-  return withSetting(pose, 'leftWeightShare', Number.isFinite(left) ? 0 : 1);
+  const modes = legModes(pose);
+  const stands = { left: !Number.isFinite(left), right: !Number.isFinite(right) };
+  if (pose.support === 'stand') for (const side of SIDES) stands[side] &&= modes[side] === 'stands';
+  if (stands.left === stands.right) return pose;
+  return withSetting(pose, 'leftWeightShare', stands.left ? 1 : 0);
 }
 
 /** Turn of the line through both shoulders, degrees. */

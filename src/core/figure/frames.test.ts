@@ -21,6 +21,7 @@ import {
 } from './frames';
 import { leastSquares } from './leastSquares';
 import { createSkinned, skinSurface, TRANSFORM_STRIDE } from './skinning';
+import { carriageOf } from './carriage';
 import { pressurePoint, stanceOf } from './stance';
 
 const angle = fc.double({ min: -180, max: 180, noNaN: true });
@@ -131,7 +132,8 @@ describe('skinning', () => {
 
 describe('the stance', () => {
   const body = bodyOf('average');
-  const feet = (settings: Pose['settings']) => stanceOf(body, { ...neutralPose('x'), settings });
+  const feet = (settings: Pose['settings']) =>
+    stanceOf(carriageOf(body, { ...neutralPose('x'), settings }), [0, 0, 0]);
 
   it('stands round the sitter’s mark, as wide as it was said', () => {
     const { left, right } = feet({ heelSpacingShoulders: 0.8 });

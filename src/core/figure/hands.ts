@@ -1,5 +1,5 @@
 import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger } from '../body';
-import { contactOf, settingOf, sided, type HandShape, type Pose } from '../pose';
+import { bodyTarget, contactOf, handRegion, settingOf, sided, type HandShape, type Pose } from '../pose';
 import { SIDES, sideSign, type Side } from '../units';
 import { about, chain, hang, rotationOf, type Frames } from './frames';
 
@@ -43,6 +43,69 @@ const SHAPES: Record<HandShape, FingerFlexion> = {
     ring: [54, 58, 30],
     little: [56, 58, 30],
   },
+  thumbAndMiddle: {
+    thumb: [26, 18, 20],
+    index: [14, 22, 12],
+    middle: [38, 46, 24],
+    ring: [30, 34, 18],
+    little: [26, 30, 16],
+  },
+  hook: {
+    thumb: [0, 6, 8],
+    index: [34, 68, 34],
+    middle: [36, 70, 36],
+    ring: [38, 70, 36],
+    little: [38, 66, 34],
+  },
+  holdRound: {
+    thumb: [18, 22, 22],
+    index: [48, 52, 28],
+    middle: [50, 54, 28],
+    ring: [52, 54, 28],
+    little: [52, 52, 28],
+  },
+  holdFlat: {
+    thumb: [26, 8, 4],
+    index: [44, 12, 6],
+    middle: [46, 13, 6],
+    ring: [46, 14, 7],
+    little: [44, 14, 7],
+  },
+  gatherCloth: {
+    thumb: [26, 26, 24],
+    index: [44, 58, 34],
+    middle: [50, 62, 36],
+    ring: [54, 62, 36],
+    little: [52, 58, 34],
+  },
+  longSoft: {
+    thumb: [-6, 4, 6],
+    index: [2, 6, 4],
+    middle: [8, 10, 6],
+    ring: [11, 13, 8],
+    little: [6, 11, 7],
+  },
+  closedFist: {
+    thumb: [30, 34, 38],
+    index: [84, 94, 58],
+    middle: [86, 96, 60],
+    ring: [88, 96, 60],
+    little: [90, 94, 58],
+  },
+  openFan: {
+    thumb: [-24, -4, 0],
+    index: [2, 5, 3],
+    middle: [4, 7, 4],
+    ring: [6, 8, 5],
+    little: [4, 8, 5],
+  },
+  chinRest: {
+    thumb: [10, 14, 14],
+    index: [40, 66, 34],
+    middle: [48, 72, 38],
+    ring: [54, 76, 40],
+    little: [56, 74, 40],
+  },
 };
 
 /** Share of the bind pose's spread that each shape takes back: resting fingers lie beside each other. */
@@ -52,6 +115,15 @@ const CLOSED: Record<HandShape, number> = {
   looseFist: 0.6,
   flatRest: 0.75,
   pointSoft: 0.4,
+  thumbAndMiddle: 0.5,
+  hook: 0.7,
+  holdRound: 0.5,
+  holdFlat: 0.75,
+  gatherCloth: 0.7,
+  longSoft: 0.8,
+  closedFist: 0.8,
+  openFan: -0.6,
+  chinRest: 0.75,
 };
 
 /** Fingers round a limb that the hand holds. */
@@ -63,14 +135,32 @@ const ROUND_AN_ARM: FingerFlexion = {
   little: [40, 38, 20],
 };
 
-/** A relaxed hand with a contact takes the shape that the place asks for. */
+/** A relaxed hand with a contact takes the shape that the place and the way of touching ask for. */
 function shapeOf(pose: Pose, side: Side): { flexion: FingerFlexion; closed: number } {
   const contact = contactOf(pose, side);
   const said = pose.hands[side];
   if (!contact || said !== 'relaxed') return { flexion: SHAPES[said], closed: CLOSED[said] };
-  const flexion = contact.to === 'otherUpperArm' ? ROUND_AN_ARM : SHAPES.flatRest;
-  return { flexion, closed: CLOSED.flatRest };
+  const region = handRegion(contact);
+  if (region === 'fist') return { flexion: SHAPES.closedFist, closed: CLOSED.closedFist };
+  // in a pocket the thumb lies beside the fingers
+  if (region !== 'palm' || contact.to.endsWith('Pocket'))
+    return { flexion: SHAPES.edgeSoft, closed: CLOSED.edgeSoft };
+  const round =
+    contact.kind === 'grip' ||
+    contact.kind === 'hold' ||
+    ROUND_PLACES.has(bodyTarget(contact.to)?.place ?? contact.to);
+  return { flexion: round ? ROUND_AN_ARM : SHAPES.flatRest, closed: CLOSED.flatRest };
 }
+
+/** Thin enough for the fingers to go round. */
+const ROUND_PLACES: ReadonlySet<string> = new Set([
+  'upperArm',
+  'forearm',
+  'wrist',
+  'cuff',
+  'rail',
+  'backTop',
+]);
 
 /** Curl at which a shape has its authored angles. */
 const NEUTRAL_CURL = 0.4;
@@ -80,7 +170,9 @@ export function placeFingers(frames: Frames, body: Body, pose: Pose): void {
   for (const side of SIDES) {
     const { flexion, closed } = shapeOf(pose, side);
     const curl = settingOf(pose, sided(side, 'FingerCurlShare')) - NEUTRAL_CURL;
-    for (const finger of FINGERS) placeFinger(frames, body, side, finger, flexion[finger], curl, closed);
+    const spread = settingOf(pose, sided(side, 'FingerSpreadShare'));
+    const taken = closed * (1 - spread) - 0.8 * spread;
+    for (const finger of FINGERS) placeFinger(frames, body, side, finger, flexion[finger], curl, taken);
   }
 }
 

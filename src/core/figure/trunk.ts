@@ -1,45 +1,71 @@
 import { jointIndex, type Body } from '../body';
-import { settingOf, sided, type Pose } from '../pose';
+import { settingOf, sided, type Carried, type Pose } from '../pose';
 import { degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../units';
+import { isLying, type Carriage } from './carriage';
 import { about, between, chain, hang, rotationOf, turned, type Frames } from './frames';
 
-/** What the balance search may change: where the pelvis is, and small leans that were not asked for. */
+/** What the search may change: where the pelvis is, and small moves of the trunk that were not asked for, degrees. */
 export interface TrunkState {
   pelvis: Vec3;
-  /** Left side of the pelvis up beyond what was asked, degrees. */
+  /** Left side of the pelvis up. */
   rollDeg: number;
-  /** Lean of the trunk to the left and forward beyond what was asked, degrees. */
+  /** Lean of the trunk to the left and forward. */
   leanLeftDeg: number;
   leanForwardDeg: number;
+  /** Upper back rounded, shoulders twisted to the left. */
+  bowDeg: number;
+  twistLeftDeg: number;
+  /** Each collarbone raised and carried forward. */
+  girdle: Record<Side, { raisedDeg: number; forwardDeg: number }>;
 }
 
 /** Neutral curves of the back, degrees; the settings are said against them. */
 const NEUTRAL_HOLLOW_DEG = 10;
 const NEUTRAL_CURVE_DEG = 5;
 const NEUTRAL_DRAWN_UP = 0.7;
-/** The head keeps this share of the trunk's pitch and roll; neck and inner ear take out the rest. */
-const HEAD_KEEPS = 0.17;
+/**
+ * The head keeps this share of the trunk's pitch and roll; neck and inner ear take out the rest. Lying down the head
+ * goes with the trunk.
+ */
+const HEAD_KEEPS: Partial<Record<Carried, number>> = {
+  reclineBack: 1,
+  reclineFront: 0.62,
+  reclineLeft: 0.62,
+  reclineRight: 0.62,
+  allFours: 0.72,
+};
+const USUAL_HEAD_KEEPS = 0.17;
+
+/** Share of a hinge from the hips that the pelvis takes; lying down the lower back rises more than the pelvis. */
+const HINGE_AT_PELVIS = 0.72;
+const HINGE_AT_PELVIS_LYING = 0.45;
 
 /** Places pelvis, spine, neck, head and collarbones from what was said and the state of the search. */
-export function placeTrunk(frames: Frames, body: Body, pose: Pose, state: TrunkState): void {
+export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState): void {
+  const { body, pose } = carriage;
   const s = (id: Parameters<typeof settingOf>[1]) => settingOf(pose, id);
-  const yaw = s('hipsTurnLeftDeg');
-  const roll = s('hipsLeftUpDeg') + state.rollDeg;
+  const roll = s('hipsLeftUpDeg') - s('leanLeftDeg') + state.rollDeg;
   const hinge = s('hingeDeg') + state.leanForwardDeg;
   const hollow = s('lowerHollowDeg') - NEUTRAL_HOLLOW_DEG;
-  const curve = s('upperCurveDeg') - NEUTRAL_CURVE_DEG;
+  const curve = s('upperCurveDeg') - NEUTRAL_CURVE_DEG + state.bowDeg;
   const slump = (NEUTRAL_DRAWN_UP - s('drawnUpShare')) * 10;
   const bend = s('bendLeftDeg') + state.leanLeftDeg;
-  const twist = s('twistLeftDeg');
-  const counterRoll = -0.92 * roll;
+  const twist = s('twistLeftDeg') + state.twistLeftDeg;
+  // the spine rights itself over a tilted pelvis, not over a body that leans as one piece
+  const counterRoll = -0.92 * (roll + s('leanLeftDeg'));
+  const atPelvis = isLying(pose.support) ? HINGE_AT_PELVIS_LYING : HINGE_AT_PELVIS;
 
   const pelvis = jointIndex('pelvis');
   frames.position[pelvis] = state.pelvis;
-  frames.rotation[pelvis] = chain(about('y', yaw), about('z', roll), about('x', hinge * 0.72 + hollow * 0.5));
+  frames.rotation[pelvis] = chain(
+    carriage.base,
+    about('z', roll),
+    about('x', hinge * atPelvis + hollow * 0.5 + s('leanForwardDeg')),
+  );
   // forward pitch, side bend (top to the left is negative about z), twist; shares along the spine as in the anatomy
   // of the joints: the lower back flexes, the upper back twists
   const vertebrae: [Parameters<typeof hang>[2], number, number, number][] = [
-    ['spineLow', 0.28 * hinge - 0.6 * hollow - 0.3 * slump, 0.42, 0.16],
+    ['spineLow', (1 - atPelvis) * hinge - 0.6 * hollow - 0.3 * slump, 0.42, 0.16],
     ['spineMid', -0.4 * hollow + 1.2 * slump + 0.25 * curve, 0.36, 0.34],
     ['spineHigh', 0.5 * hollow + 1.6 * slump + 0.75 * curve, 0.22, 0.5],
   ];
@@ -54,7 +80,7 @@ export function placeTrunk(frames: Frames, body: Body, pose: Pose, state: TrunkS
     hang(frames, body, joint, rotation);
   }
   placeHead(frames, body, pose);
-  for (const side of SIDES) placeCollarbone(frames, body, pose, side, 0);
+  for (const side of SIDES) placeCollarbone(frames, carriage, side, 0, state.girdle[side]);
 }
 
 /** Yaw of a frame: where its front points on the floor, degrees to the sitter's left of the set's front. */
@@ -68,7 +94,7 @@ function placeHead(frames: Frames, body: Body, pose: Pose): void {
   const yaw = yawDeg(chest);
   const upright = about('y', yaw);
   // what remains of the trunk's pitch and roll after neck and balance have worked
-  const carriedOn = between(upright, chest, HEAD_KEEPS);
+  const carriedOn = between(upright, chest, HEAD_KEEPS[pose.support] ?? USUAL_HEAD_KEEPS);
   const head = chain(
     carriedOn,
     about('y', settingOf(pose, 'headTurnLeftDeg')),
@@ -92,17 +118,18 @@ const RHYTHM_FROM_DEG = 32;
 /** Collarbone: level, raise and carry of the shoulder, and what a raised arm takes along. */
 export function placeCollarbone(
   frames: Frames,
-  body: Body,
-  pose: Pose,
+  { body, pose }: Carriage,
   side: Side,
   elevationDeg: number,
+  found: { raisedDeg: number; forwardDeg: number },
 ): void {
   const sign = sideSign(side);
   const raise =
     settingOf(pose, sided(side, 'ShoulderRaisedShare')) * 24 +
-    RHYTHM * Math.max(0, elevationDeg - RHYTHM_FROM_DEG);
+    RHYTHM * Math.max(0, elevationDeg - RHYTHM_FROM_DEG) +
+    found.raisedDeg;
   const level = settingOf(pose, 'shouldersLeftUpDeg');
-  const forward = (settingOf(pose, sided(side, 'ShoulderForwardShare')) + 0.1) * 20;
+  const forward = (settingOf(pose, sided(side, 'ShoulderForwardShare')) + 0.1) * 20 + found.forwardDeg;
   const chest = rotationOf(frames, 'spineHigh');
   hang(
     frames,
@@ -110,4 +137,6 @@ export function placeCollarbone(
     `${side}:clavicle`,
     chain(chest, about('z', level + sign * raise), about('y', -sign * forward)),
   );
+  // the shoulder joint goes along; its own rotation is the arm's
+  hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:upperArm`));
 }

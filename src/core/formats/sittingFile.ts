@@ -4,9 +4,9 @@ import { frameSchema, sittingSchema, takeSchema } from './records';
 import { upgradeSitter, upgradeSitting, upgradeTake } from './upgrade';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 2;
+export const SITTING_VERSION = 3;
 /** Versions that can be read. */
-const READABLE = [1, 2];
+const READABLE = [1, 2, 3];
 
 /** A sitting with everything that belongs to it, as one file. */
 export const sittingFileSchema = z.strictObject({
@@ -56,9 +56,9 @@ export function readSittingFile(text: string): SittingFile {
   const version = (raw as { version?: unknown }).version;
   if (!READABLE.includes(version as number))
     throw new SittingFileError(
-      `version is ${show(version)}; this Gilvo reads version ${READABLE.join(' and ')}`,
+      `version is ${show(version)}; this Gilvo reads version ${READABLE.join(', ')}`,
     );
-  if (version === 1) raw = upgradeFile(raw as Record<string, unknown>);
+  if (version !== SITTING_VERSION) raw = upgradeFile(raw as Record<string, unknown>);
   const parsed = sittingFileSchema.safeParse(raw);
   if (!parsed.success) throw new SittingFileError(explain(parsed.error, raw));
   const file = parsed.data;
@@ -95,7 +95,7 @@ export function readSittingFile(text: string): SittingFile {
   return file;
 }
 
-/** Brings a file of the first version up to date. */
+/** Brings a file of an earlier version up to date; what is as it should be stays. */
 function upgradeFile(raw: Record<string, unknown>): Record<string, unknown> {
   return {
     ...raw,

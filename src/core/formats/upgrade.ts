@@ -35,7 +35,17 @@ export function upgradeSitting(raw: unknown): unknown {
   };
 }
 
-/** A take of the first version, which belonged to the only look. */
+/**
+ * A take of an earlier version: in the first it belonged to the only look; up to the second the place on the other
+ * upper arm had a name of its own.
+ */
 export function upgradeTake(raw: unknown): unknown {
-  return isRecord(raw) && raw.lookId === undefined ? { ...raw, lookId: FIRST_LOOK_ID } : raw;
+  if (!isRecord(raw)) return raw;
+  const take: Raw = raw.lookId === undefined ? { ...raw, lookId: FIRST_LOOK_ID } : raw;
+  const { shot } = take;
+  if (!isRecord(shot) || !isRecord(shot.pose) || !Array.isArray(shot.pose.contacts)) return take;
+  const contacts = shot.pose.contacts.map((c: unknown) =>
+    isRecord(c) && c.to === 'otherUpperArm' ? { ...c, to: 'other:upperArm' } : c,
+  );
+  return { ...take, shot: { ...shot, pose: { ...shot.pose, contacts } } };
 }

@@ -1,1 +1,24 @@
+import type { Pose } from '../pose';
+import { CHAIR_POSES } from './chair';
+import { FLOOR_POSES } from './floor';
+import { LEANING_POSES } from './leaning';
+import { MOVING_POSES } from './moving';
+import { PORTRAIT_POSES } from './portrait';
+import { SEAT_POSES } from './seats';
+import { STANDING_POSES } from './standing';
+import { TABLE_POSES } from './table';
+
 export { STANDING_POSES } from './standing';
+export { carriedIn } from './starts';
+
+/** The house's poses, by what they need. */
+export const HOUSE_POSES: Readonly<Record<string, readonly Pose[]>> = {
+  standing: STANDING_POSES,
+  chair: CHAIR_POSES,
+  'wall or rail': LEANING_POSES,
+  'stool or sofa': SEAT_POSES,
+  floor: FLOOR_POSES,
+  'table or step': TABLE_POSES,
+  'head and shoulders': PORTRAIT_POSES,
+  moving: MOVING_POSES,
+};

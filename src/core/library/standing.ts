@@ -1,4 +1,5 @@
 import { neutralPose, withContact, type Pose } from '../pose';
+import { on, said } from './said';
 
 /** The house's first standing poses. All names and words are ours. */
 export const STANDING_POSES: readonly Pose[] = [
@@ -88,7 +89,7 @@ export const STANDING_POSES: readonly Pose[] = [
       message: { presence: -0.4, openness: -0.3, formality: -0.2, movement: -0.6 },
     },
     'right',
-    'otherUpperArm',
+    'other:upperArm',
   ),
   withContact(
     withContact(
@@ -114,4 +115,49 @@ export const STANDING_POSES: readonly Pose[] = [
     'right',
     'hipCrest',
   ),
+  said('Ankles crossed', 'Cross one ankle, the weight stays on the other foot.', {
+    level: 2,
+    crossed: { how: 'ankles', over: 'left' },
+    settings: {
+      hipsTurnLeftDeg: 16,
+      leftWeightShare: 0.12,
+      leftKneeBendDeg: 24,
+      leftHeelLiftShare: 0.5,
+      leftFootOutDeg: 4,
+      headTurnLeftDeg: -12,
+      faceForwardCm: 1.5,
+    },
+    contacts: [on('left:palm', 'frontPocket'), on('right:palm', 'frontPocket')],
+    message: { presence: 0, openness: 0.3, formality: -0.5, movement: -0.4 },
+  }),
+  said('Hands behind', 'Both hands behind you, one holding the other.', {
+    settings: {
+      hipsTurnLeftDeg: 18,
+      leftWeightShare: 0.3,
+      leftKneeBendDeg: 12,
+      leftFootOutDeg: 15,
+      rightFootOutDeg: 25,
+      headTurnLeftDeg: -14,
+      drawnUpShare: 0.85,
+      faceForwardCm: 1.5,
+    },
+    contacts: [on('left:handBack', 'smallOfBack', 'rest'), on('right:palm', 'other:wrist', 'hold')],
+    message: { presence: 0.2, openness: 0.5, formality: 0.5, movement: -0.6 },
+  }),
+  said('Folded arms', 'Fold your arms low and loose, chest open.', {
+    level: 2,
+    settings: {
+      hipsTurnLeftDeg: 12,
+      leftWeightShare: 0.35,
+      leftKneeBendDeg: 10,
+      heelSpacingShoulders: 0.8,
+      leftFootOutDeg: 18,
+      rightFootOutDeg: 22,
+      headTurnLeftDeg: -8,
+      faceForwardCm: 1.5,
+      chinDownDeg: 2,
+    },
+    contacts: [on('left:palm', 'other:ribs', 'rest'), on('right:palm', 'other:upperArm', 'rest')],
+    message: { presence: 0.7, openness: -0.4, formality: 0.2, movement: -0.7 },
+  }),
 ];

@@ -29,7 +29,14 @@ export function develop(
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
       let level: number;
-      if (picture.label[i] === 0) {
+      const own = surface.triangles.length / 3;
+      const t = picture.raster.triangle[i]!;
+      if (t >= own) {
+        const { colours, triangles } = picture.supports!;
+        const o = triangles[(t - own) * 3]! * 3;
+        for (let c = 0; c < 3; c++) colour[c] = colours[o + c]!;
+        level = picture.light[i]!;
+      } else if (picture.label[i] === 0) {
         const fall = 0.75 + 0.35 * (row / height);
         level = 0.55 * fall;
         colour[0] = GROUND[0];
@@ -37,7 +44,6 @@ export function develop(
         colour[2] = GROUND[2];
       } else {
         pointAt(picture, col, row, point);
-        const t = picture.raster.triangle[i]!;
         const w = barycentric(surface, skinned, t, point);
         blend(surface.colours, surface, t, w, colour);
         const a = surface.triangles[t * 3]!;

@@ -2,6 +2,7 @@ import type { BodySurface } from '../body';
 import type { View } from '../camera';
 import type { SkinnedSurface } from '../figure';
 import { keyIrradiance, type LightSamples } from '../light';
+import type { SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
 import { keyVisible, shadowMapFrom, type ShadowMap } from './shadow';
@@ -11,13 +12,15 @@ export interface Picture {
   width: number;
   height: number;
   view: View;
-  /** Part label, 0 where the ground is. */
+  /** Part label, 0 where the ground or a support is. */
   label: Uint8Array;
-  /** Distance along the axis, metres; 0 for the ground. */
+  /** Distance along the axis, metres; 0 where nothing is. */
   depthM: Float32Array;
   /** Irradiance relative to the key at the face, key with its shadow plus ambient; filled on request. */
   light: Float32Array | undefined;
   raster: Raster;
+  /** What stands beside the sitter; its triangles are numbered after the sitter's own. */
+  supports: SupportMesh | undefined;
 }
 
 /** Reused memory of one camera's pictures. */
@@ -51,21 +54,24 @@ export function takePicture(
   size: { width: number; height: number },
   memory: PictureMemory,
   light?: PictureLight,
+  supports?: SupportMesh,
 ): Picture {
   const fits = memory.raster && memory.raster.width === size.width && memory.raster.height === size.height;
   const raster = fits ? memory.raster! : createRaster(size.width, size.height);
   memory.raster = raster;
+  const own = surface.triangles.length / 3;
   rasterise(raster, view, skinned.positions, surface.triangles, memory.scratch);
+  if (supports) rasterise(raster, view, supports.positions, supports.triangles, memory.scratch, own);
   const pixels = size.width * size.height;
   const label = new Uint8Array(pixels);
   const depthM = new Float32Array(pixels);
   for (let i = 0; i < pixels; i++) {
     const t = raster.triangle[i]!;
     if (t < 0) continue;
-    label[i] = surface.triangleLabels[t]!;
+    if (t < own) label[i] = surface.triangleLabels[t]!;
     depthM[i] = 1 / raster.inverseDepth[i]!;
   }
-  const picture: Picture = { ...size, view, label, depthM, light: undefined, raster };
+  const picture: Picture = { ...size, view, label, depthM, light: undefined, raster, supports };
   if (light) {
     const map = shadowMapFrom(
       light.samples,
@@ -76,6 +82,7 @@ export function takePicture(
       surface.triangles,
       memory.scratch,
       memory.shadow,
+      supports,
     );
     memory.shadow = map.raster;
     illuminate(picture, surface, skinned, light.samples, map);
@@ -164,12 +171,22 @@ function illuminate(
   const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
-      if (label[i] === 0) continue;
+      const t = picture.raster.triangle[i]!;
+      if (t < 0) continue;
       pointAt(picture, col, row, point);
-      normalAt(picture, surface, skinned, i, point, normal);
+      if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
+      else normalAt(picture, surface, skinned, i, point, normal);
       const direct = keyIrradiance(samples, point, normal);
       const share = direct > 0 ? keyVisible(map, point[0], point[1], point[2]) : 0;
       light[i] = direct * share + samples.ambient;
     }
   picture.light = light;
+}
+
+/** Normal of a support's triangle: its first corner's, since its faces are flat or finely divided. */
+function supportNormal({ normals, triangles }: SupportMesh, t: number, out: Vec3): void {
+  const o = triangles[t * 3]! * 3;
+  out[0] = normals[o]!;
+  out[1] = normals[o + 1]!;
+  out[2] = normals[o + 2]!;
 }

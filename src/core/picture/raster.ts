@@ -28,7 +28,8 @@ const NEAR_M = 0.05;
 
 /**
  * Draws triangles into the raster with a depth test; only those that face the camera.
- * Triangles with a corner nearer than 5 cm are left out: a camera is never that near.
+ * Triangles with a corner nearer than 5 cm are left out: a camera is never that near. With `over` the raster keeps
+ * what it holds, and the new triangles are numbered from there on.
  */
 export function rasterise(
   raster: Raster,
@@ -36,10 +37,14 @@ export function rasterise(
   positions: Float32Array,
   triangles: Uint32Array,
   scratch: RasterScratch,
+  over?: number,
 ): void {
+  const first = over ?? 0;
   const { width, height, triangle, inverseDepth } = raster;
-  triangle.fill(-1);
-  inverseDepth.fill(0);
+  if (over === undefined) {
+    triangle.fill(-1);
+    inverseDepth.fill(0);
+  }
   const count = positions.length / 3;
   if (scratch.projected.length < count * 3) scratch.projected = new Float32Array(count * 3);
   const p = scratch.projected;
@@ -96,7 +101,7 @@ export function rasterise(
         const inv = -(wa * ai + wb * bi + wc * ki) * scale;
         if (inv > inverseDepth[row]!) {
           inverseDepth[row] = inv;
-          triangle[row] = t;
+          triangle[row] = first + t;
         }
       }
     }

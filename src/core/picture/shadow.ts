@@ -14,7 +14,7 @@ export interface ShadowMap {
 /** Depth by which a surface may lie behind the map without being in its own shadow, metres. */
 const BIAS_M = 0.008;
 
-/** Renders the sitter from the key's centre, framed on the sphere of `radiusM` round `middle`. */
+/** Renders the sitter and what else casts shadows from the key's centre, framed on the sphere of `radiusM` round `middle`. */
 export function shadowMapFrom(
   light: LightSamples,
   sizeM: number,
@@ -24,6 +24,7 @@ export function shadowMapFrom(
   triangles: Uint32Array,
   scratch: RasterScratch,
   reuse?: Raster,
+  others?: { positions: Float32Array; triangles: Uint32Array },
 ): ShadowMap {
   const { centre } = light;
   const distance = apart(centre, middle);
@@ -31,6 +32,7 @@ export function shadowMapFrom(
   const view = viewTowards(centre, middle, tan);
   const raster = reuse ?? createRaster(320, 320);
   rasterise(raster, view, positions, triangles, scratch);
+  if (others) rasterise(raster, view, others.positions, others.triangles, scratch, triangles.length / 3);
   return { raster, view, sizeM };
 }
 

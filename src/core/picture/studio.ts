@@ -4,7 +4,8 @@ import { cameraSchema, viewOf, type View } from '../camera';
 import { createSkinned, figureOf, skinSurface, type Figure, type SkinnedSurface } from '../figure';
 import { lightSchema, sampleKey } from '../light';
 import { poseSchema } from '../pose';
-import type { Vec3 } from '../units';
+import { supportMesh, type Support, type SupportMesh } from '../scene';
+import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearance';
 import { createFaceMemory, jawStepMm, type FaceMemory } from './jaw';
 import { createPictureMemory, takePicture, type Picture, type PictureMemory } from './picture';
@@ -23,6 +24,8 @@ export interface Studio {
   face: FaceMemory;
   /** The last figure, kept because a moved camera does not move the sitter. */
   last: { pose: string; lens: string; figure: Figure } | undefined;
+  /** The mesh of the last supports. */
+  set: { key: string; mesh: SupportMesh } | undefined;
 }
 
 /** Prepares the studio for one sitter. */
@@ -34,6 +37,7 @@ export function createStudio(body: Body, surface: BodySurface): Studio {
     memory: createPictureMemory(),
     face: createFaceMemory(surface),
     last: undefined,
+    set: undefined,
   };
 }
 
@@ -60,9 +64,13 @@ export function measuringSize(shot: Shot, scale = 1): { width: number; height: n
 
 /** Middle of the figure and the radius of a sphere that holds it. */
 function sphereOf(figure: Figure): { middle: Vec3; radiusM: number } {
-  const top = figure.points.crown;
-  const middle: Vec3 = [top[0] / 2, top[1] / 2, top[2] / 2];
-  return { middle, radiusM: top[1] * 0.5 + 0.16 };
+  const { crown, toes, hips, wrists, knees } = figure.points;
+  const ends = [crown, toes.left, toes.right, hips.left, wrists.left, wrists.right, knees.left, knees.right];
+  const middle = [0, 1, 2].map((c) => {
+    const values = ends.map((p) => p[c]!);
+    return (Math.min(...values) + Math.max(...values)) / 2;
+  }) as Vec3;
+  return { middle, radiusM: Math.max(...ends.map((p) => apart(p, middle))) + 0.2 };
 }
 
 /**
@@ -77,6 +85,8 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   assertClear(shot.camera, body, figure);
   skinSurface(surface, figure.transforms, skinned);
   const face = figure.points.nose;
+  const { objects } = shot.pose;
+  const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;
   const light = options.lit
     ? { samples: sampleKey(shot.light, face), sizeM: shot.light.sizeM, ...sphereOf(figure) }
     : undefined;
@@ -87,9 +97,16 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
     measuringSize(shot, options.scale),
     studio.memory,
     light,
+    supports,
   );
   const jaw = jawStepMm(studio.face, skinned, view, figure.points, studio.memory.scratch);
   return { shot, body, figure, view, picture, readings: readPicture(picture, body, figure, jaw) };
+}
+
+function supportsFor(studio: Studio, objects: readonly Support[]): SupportMesh {
+  const key = JSON.stringify(objects);
+  if (studio.set?.key !== key) studio.set = { key, mesh: supportMesh(objects) };
+  return studio.set.mesh;
 }
 
 function figureFor(studio: Studio, shot: Shot, lens: Vec3): Figure {

@@ -1,32 +1,16 @@
 import { SIDES, type Side } from '../units';
-import { contactOf, settingOf, type Gaze, type HandShape, type Landmark, type Pose } from './pose';
+import { settingApplies } from './applies';
+import { contactPart, handRegion, type Contact } from './contact';
+import { contactOf, settingOf, type Gaze, type HandShape, type Pose } from './pose';
 import { SETTING_IDS, SETTINGS, STATIONS, type SettingId, type Station } from './settings';
 
 /** One thing that differs between two poses. */
 export type Change =
   | { kind: 'setting'; station: Station; id: SettingId; from: number; to: number }
-  | { kind: 'contact'; station: 'arms'; side: Side; from: Landmark | null; to: Landmark | null }
+  | { kind: 'contact'; station: Station; part: Contact['part']; from: Contact | null; to: Contact | null }
+  | { kind: 'carried'; station: 'feet'; from: Pose; to: Pose }
   | { kind: 'hand'; station: 'hands'; side: Side; from: HandShape; to: HandShape }
   | { kind: 'gaze'; station: 'gaze'; from: Gaze; to: Gaze };
-
-/** Settings of a limb that a contact on the same side decides. */
-const DECIDED_BY_CONTACT = [
-  'ArmForwardDeg',
-  'ArmOutDeg',
-  'ElbowBendDeg',
-  'ForearmTurnDeg',
-  'WristBendDeg',
-  'WristSideDeg',
-];
-
-function decidedByContact(pose: Pose, id: SettingId): boolean {
-  const { side } = SETTINGS[id];
-  return (
-    side !== null &&
-    contactOf(pose, side) !== undefined &&
-    DECIDED_BY_CONTACT.some((n) => id === `${side}${n}`)
-  );
-}
 
 /**
  * What must change to go from one pose to another: settings that differ by at least half a step, contacts, hand
@@ -35,24 +19,58 @@ function decidedByContact(pose: Pose, id: SettingId): boolean {
 export function differenceOf(from: Pose, to: Pose): Change[] {
   const changes: Change[] = [];
   for (const id of SETTING_IDS) {
-    if (decidedByContact(to, id)) continue;
+    if (!settingApplies(to, id)) continue;
     const a = settingOf(from, id);
     const b = settingOf(to, id);
     // the allowance keeps a pose and its mirror alike where decimal fractions are not exact
     if (Math.abs(a - b) >= SETTINGS[id].step * (0.5 - 1e-9))
       changes.push({ kind: 'setting', station: SETTINGS[id].station, id, from: a, to: b });
   }
-  for (const side of SIDES) {
-    const a = contactOf(from, side)?.to ?? null;
-    const b = contactOf(to, side)?.to ?? null;
-    if (a !== b) changes.push({ kind: 'contact', station: 'arms', side, from: a, to: b });
+  if (carriedAs(from) !== carriedAs(to)) changes.push({ kind: 'carried', station: 'feet', from, to });
+  const parts = [...new Set([...from.contacts, ...to.contacts].map((c) => c.part))].sort();
+  for (const part of parts) {
+    const a = from.contacts.find((c) => c.part === part) ?? null;
+    const b = to.contacts.find((c) => c.part === part) ?? null;
+    if (JSON.stringify(a) === JSON.stringify(b)) continue;
+    // a hand that goes to another place with another region is one change
+    if (!b && isHand(part) && contactOf(to, sideOf(part))) continue;
+    changes.push({ kind: 'contact', station: stationOf(part), part, from: a, to: b });
+  }
+  for (const side of SIDES)
     if (from.hands[side] !== to.hands[side])
       changes.push({ kind: 'hand', station: 'hands', side, from: from.hands[side], to: to.hands[side] });
-  }
   if (JSON.stringify(from.gaze) !== JSON.stringify(to.gaze))
     changes.push({ kind: 'gaze', station: 'gaze', from: from.gaze, to: to.gaze });
   return changes
     .map((change, i) => ({ change, i }))
     .sort((a, b) => STATIONS.indexOf(a.change.station) - STATIONS.indexOf(b.change.station) || a.i - b.i)
     .map(({ change }) => change);
+}
+
+/** Everything that says on what the body is carried and what its legs do. */
+function carriedAs({ support, objects, on, legs, crossed }: Pose): string {
+  return JSON.stringify([support, objects ?? [], on ?? 'floor', legs ?? null, crossed ?? null]);
+}
+
+function sideOf(part: Contact['part']): Side {
+  return part.startsWith('right') ? 'right' : 'left';
+}
+
+function isHand(part: Contact['part']): boolean {
+  return handRegion({ part }) !== null;
+}
+
+function stationOf(part: Contact['part']): Station {
+  switch (contactPart({ part })) {
+    case 'foot':
+      return 'feet';
+    case 'knee':
+      return 'hips';
+    case 'back':
+      return 'spine';
+    case 'shoulder':
+      return 'shoulders';
+    default:
+      return 'arms';
+  }
 }

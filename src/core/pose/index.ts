@@ -9,21 +9,45 @@ export {
   type Station,
 } from './settings';
 export {
+  CARRIED,
+  CARRIED_NAMES,
   contactOf,
+  CROSSING_NAMES,
+  CROSSINGS,
   HAND_SHAPES,
-  LANDMARKS,
+  LEG_MODES,
+  legModes,
+  limbContact,
   messageSchema,
   mirrorPose,
   neutralPose,
   poseSchema,
   settingOf,
   withContact,
+  withoutTouch,
   withSetting,
-  type Contact,
+  withTouch,
+  type Carried,
   type Gaze,
   type HandShape,
-  type Landmark,
+  type LegMode,
   type Message,
   type Pose,
 } from './pose';
+export { settingApplies } from './applies';
 export { differenceOf, type Change } from './difference';
+export {
+  bodyTarget,
+  CONTACT_KINDS,
+  contactPart,
+  contactSide,
+  HAND_REGION_NAMES,
+  HAND_REGIONS,
+  handRegion,
+  targetWords,
+  type Contact,
+  type ContactLimb,
+  type ContactTarget,
+  type HandRegion,
+} from './contact';
+export { BODY_PLACES, isSided, type BodyPlaceName, type MidlinePlace, type SidePlace } from './places';

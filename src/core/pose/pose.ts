@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { mirrorName, type Side } from '../units';
+import { supportSchema } from '../scene';
+import { otherSide, SIDES, type Side } from '../units';
+import {
+  contactSchema,
+  contactSide,
+  handRegion,
+  mirrorContact,
+  type Contact,
+  type ContactLimb,
+  type ContactTarget,
+} from './contact';
 import { mirroredValue, SETTING_IDS, SETTINGS, type SettingId } from './settings';
 
 /** What the picture says: four scales, each from -1 to 1. */
@@ -16,22 +26,58 @@ export const messageSchema = z.strictObject({
 export type Message = z.infer<typeof messageSchema>;
 
 /** Hand shapes by name; finger angles are in the figure's hands. */
-export const HAND_SHAPES = ['relaxed', 'edgeSoft', 'looseFist', 'flatRest', 'pointSoft'] as const;
+export const HAND_SHAPES = [
+  'relaxed',
+  'edgeSoft',
+  'looseFist',
+  'flatRest',
+  'pointSoft',
+  'thumbAndMiddle',
+  'hook',
+  'holdRound',
+  'holdFlat',
+  'gatherCloth',
+  'longSoft',
+  'closedFist',
+  'openFan',
+  'chinRest',
+] as const;
 export type HandShape = (typeof HAND_SHAPES)[number];
 
-/** Places on the sitter that a hand can be laid on. `upperArm` is that of the other arm. */
-export const LANDMARKS = ['waistFront', 'waistSide', 'hipCrest', 'frontPocket', 'otherUpperArm'] as const;
-export type Landmark = (typeof LANDMARKS)[number];
+/** How the body is carried, and on what. Lying on a side is named by the side that is down. */
+export const CARRIED = {
+  stand: 'standing',
+  lean: 'leaning',
+  perch: 'perched',
+  sit: 'seated',
+  astride: 'astride',
+  kneel: 'kneeling high',
+  kneelLow: 'kneeling low',
+  floor: 'on the floor',
+  reclineLeft: 'lying on the left side',
+  reclineRight: 'lying on the right side',
+  reclineBack: 'lying on the back',
+  reclineFront: 'lying on the front',
+  allFours: 'on hands and knees',
+} as const;
+export type Carried = keyof typeof CARRIED;
+export const CARRIED_NAMES = Object.keys(CARRIED) as Carried[];
 
-export const contactSchema = z.strictObject({
-  part: z.enum(['left:palm', 'right:palm']),
-  to: z.enum(LANDMARKS),
-  kind: z.enum(['hover', 'touch', 'rest', 'hold', 'grip', 'lean']),
-  pressure: z.enum(['light', 'firm']),
-});
-export type Contact = z.infer<typeof contactSchema>;
+/** What a leg does: its foot stands, it lies, its knee kneels, or it is carried in the air. */
+export const LEG_MODES = ['stands', 'lies', 'kneels', 'free'] as const;
+export type LegMode = (typeof LEG_MODES)[number];
 
-/** Where the eyes look. Yaw is positive to the sitter's left, pitch positive upwards, both against the head. */
+/** Ways of crossing the legs. */
+export const CROSSINGS = {
+  ankles: 'ankles crossed',
+  knees: 'knee over knee',
+  ankleOnKnee: 'ankle on the knee',
+} as const;
+export const CROSSING_NAMES = Object.keys(CROSSINGS) as (keyof typeof CROSSINGS)[];
+
+const metres = z.number().min(-20).max(20);
+
+/** Where the eyes look. A point is said in metres from the mark: left, up, to the front. Yaw is positive to the sitter's left, pitch positive upwards, both against the head. */
 export const gazeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('lens') }),
   z.strictObject({
@@ -41,6 +87,8 @@ export const gazeSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('ahead') }),
   z.strictObject({ kind: z.literal('down') }),
+  z.strictObject({ kind: z.literal('hand'), side: z.enum(['left', 'right']) }),
+  z.strictObject({ kind: z.literal('point'), point: z.tuple([metres, metres, metres]) }),
 ]);
 export type Gaze = z.infer<typeof gazeSchema>;
 
@@ -57,12 +105,23 @@ export const poseSchema = z.strictObject({
   /** How the pose is introduced to the sitter. */
   words: z.string().max(400),
   level: z.int().min(1).max(5),
-  support: z.enum(['stand']),
+  support: z.enum(CARRIED_NAMES),
+  /** The supports that the pose needs, where they stand. */
+  objects: z.array(supportSchema).max(4).optional(),
+  /** Kneeling and lying are on the floor unless they are on the seat of the first support. */
+  on: z.enum(['floor', 'seat']).optional(),
+  /** What each leg does; what is not said follows from how the body is carried. */
+  legs: z.strictObject({ left: z.enum(LEG_MODES), right: z.enum(LEG_MODES) }).optional(),
+  crossed: z.strictObject({ how: z.enum(CROSSING_NAMES), over: z.enum(['left', 'right']) }).optional(),
   settings: z.strictObject(settingsShape),
   contacts: z
     .array(contactSchema)
-    .max(2)
-    .refine((list) => new Set(list.map((c) => c.part)).size === list.length, 'one contact a hand'),
+    .max(8)
+    .refine((list) => new Set(list.map((c) => c.part)).size === list.length, 'one contact a part')
+    .refine(
+      (list) => SIDES.every((s) => list.filter((c) => contactSide(c) === s && handRegion(c)).length <= 1),
+      'one contact a hand',
+    ),
   hands: z.strictObject({ left: z.enum(HAND_SHAPES), right: z.enum(HAND_SHAPES) }),
   gaze: gazeSchema,
   message: messageSchema,
@@ -105,16 +164,60 @@ export function withSetting(pose: Pose, id: SettingId, value: number): Pose {
 
 /** The contact of a hand, if any. */
 export function contactOf(pose: Pose, side: Side): Contact | undefined {
-  return pose.contacts.find((c) => c.part === `${side}:palm`);
+  return pose.contacts.find((c) => contactSide(c) === side && handRegion(c) !== null);
 }
 
-/** The pose with a hand laid on a landmark, or freed. */
-export function withContact(pose: Pose, side: Side, to: Landmark | null): Pose {
-  const contacts = pose.contacts.filter((c) => c.part !== `${side}:palm`);
-  if (to) contacts.push({ part: `${side}:palm`, to, kind: 'rest', pressure: 'light' });
-  contacts.sort((a, b) => a.part.localeCompare(b.part));
-  return { ...pose, contacts };
+/** The contact of another part of one side, if any. */
+export function limbContact(pose: Pose, side: Side, limb: ContactLimb): Contact | undefined {
+  return pose.contacts.find((c) => c.part === `${side}:${limb}`);
 }
+
+function sorted(contacts: Contact[]): Contact[] {
+  return contacts.sort((a, b) => a.part.localeCompare(b.part));
+}
+
+/** The pose with a contact in the place of any other of the same part, or of the same hand. */
+export function withTouch(pose: Pose, contact: Contact): Pose {
+  const others = pose.contacts.filter(
+    (c) =>
+      c.part !== contact.part &&
+      !(handRegion(contact) && handRegion(c) && contactSide(c) === contactSide(contact)),
+  );
+  return { ...pose, contacts: sorted([...others, contact]) };
+}
+
+/** The pose without the contact of a part. */
+export function withoutTouch(pose: Pose, part: Contact['part']): Pose {
+  return { ...pose, contacts: pose.contacts.filter((c) => c.part !== part) };
+}
+
+/** The pose with a palm laid on a place, or the hand freed. */
+export function withContact(pose: Pose, side: Side, to: ContactTarget | null): Pose {
+  if (to) return withTouch(pose, { part: `${side}:palm`, to, kind: 'rest', pressure: 'light' });
+  const held = contactOf(pose, side);
+  return held ? withoutTouch(pose, held.part) : pose;
+}
+
+/** What each leg does in a pose. */
+export function legModes(pose: Pose): Record<Side, LegMode> {
+  return pose.legs ?? { left: USUAL_LEGS[pose.support], right: USUAL_LEGS[pose.support] };
+}
+
+const USUAL_LEGS: Record<Carried, LegMode> = {
+  stand: 'stands',
+  lean: 'stands',
+  perch: 'stands',
+  sit: 'stands',
+  astride: 'stands',
+  kneel: 'kneels',
+  kneelLow: 'kneels',
+  floor: 'stands',
+  reclineLeft: 'lies',
+  reclineRight: 'lies',
+  reclineBack: 'lies',
+  reclineFront: 'lies',
+  allFours: 'kneels',
+};
 
 /** The pose seen in a mirror: left and right exchanged throughout. */
 export function mirrorPose(pose: Pose): Pose {
@@ -123,15 +226,39 @@ export function mirrorPose(pose: Pose): Pose {
     const value = pose.settings[id];
     if (value !== undefined) settings[SETTINGS[id].mirror as SettingId] = mirroredValue(id, value);
   }
-  const gaze: Gaze =
-    pose.gaze.kind === 'offLens' ? { ...pose.gaze, leftDeg: -pose.gaze.leftDeg || 0 } : pose.gaze;
-  return {
+  const mirrored: Pose = {
     ...pose,
     settings,
-    gaze,
-    contacts: pose.contacts
-      .map((c) => ({ ...c, part: mirrorName(c.part) }))
-      .sort((a, b) => a.part.localeCompare(b.part)),
+    support: mirrorCarried(pose.support),
+    gaze: mirrorGaze(pose.gaze),
+    contacts: sorted(pose.contacts.map(mirrorContact)),
     hands: { left: pose.hands.right, right: pose.hands.left },
   };
+  if (pose.legs) mirrored.legs = { left: pose.legs.right, right: pose.legs.left };
+  if (pose.crossed) mirrored.crossed = { ...pose.crossed, over: otherSide(pose.crossed.over) };
+  if (pose.objects)
+    mirrored.objects = pose.objects.map((o) => ({
+      ...o,
+      leftM: -o.leftM || 0,
+      turnLeftDeg: -o.turnLeftDeg || 0,
+    }));
+  return mirrored;
+}
+
+function mirrorCarried(support: Carried): Carried {
+  if (support === 'reclineLeft') return 'reclineRight';
+  return support === 'reclineRight' ? 'reclineLeft' : support;
+}
+
+function mirrorGaze(gaze: Gaze): Gaze {
+  switch (gaze.kind) {
+    case 'offLens':
+      return { ...gaze, leftDeg: -gaze.leftDeg || 0 };
+    case 'hand':
+      return { ...gaze, side: otherSide(gaze.side) };
+    case 'point':
+      return { ...gaze, point: [-gaze.point[0] || 0, gaze.point[1], gaze.point[2]] };
+    default:
+      return gaze;
+  }
 }

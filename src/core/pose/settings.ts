@@ -57,10 +57,14 @@ type Row = readonly [
 
 const MIDLINE = {
   heelSpacingShoulders: ['feet', '× shoulders', 0.1, 2.2, 0.6, 0.1, 'heels apart', 'together', 'wide', 1.5],
-  hingeDeg: ['hips', '°', -20, 70, 0, 4, 'hinge from the hips', 'back', 'forward', 1.5],
+  feetAheadFeet: ['feet', '× foot', -1.5, 3, 0, 0.25, 'feet ahead', 'drawn under', 'slid out', 1.5],
+  seatDepthShare: ['hips', '%', 0, 1, 0.6, 0.1, 'depth on the seat', 'front edge', 'deep', 2],
+  hipsForwardCm: ['hips', 'cm', -15, 15, 0, 2, 'hips pushed forward', 'back', 'forward', 1],
+  hingeDeg: ['hips', '°', -20, 100, 0, 4, 'hinge from the hips', 'back', 'forward', 1.5],
   drawnUpShare: ['spine', '%', 0, 1, 0.7, 0.1, 'drawn up', 'slumped', 'drawn up', 1],
   lowerHollowDeg: ['spine', '°', -20, 35, 10, 5, 'lower back hollow', 'rounded', 'hollow', 1.5],
   upperCurveDeg: ['spine', '°', -10, 40, 5, 5, 'upper back curve', 'open', 'rounded', 1.5],
+  leanForwardDeg: ['spine', '°', -30, 30, 0, 3, 'lean as one piece', 'back', 'forward', 1.5],
   chinDownDeg: ['head', '°', -40, 40, 0, 4, 'chin', 'up', 'down', 1],
   faceForwardCm: ['head', 'cm', -3, 6, 0, 0.5, 'face carried forward', 'back', 'forward', 1],
 } as const satisfies Record<string, Row>;
@@ -72,6 +76,8 @@ const SIGNED = {
   hipsTurnLeftDeg: ['hips', '°', -180, 180, 0, 10, 'hips turned left', 'right', 'left', 2],
   hipsShiftLeftShare: ['hips', '%', -0.6, 0.6, 0, 0.1, 'hips to the left', 'right', 'left', 1],
   hipsLeftUpDeg: ['hips', '°', -15, 15, 0, 2, 'left hip up', 'right up', 'left up', 1],
+  seatLeftShare: ['hips', '%', -1, 1, 0, 0.15, 'along the seat', 'right', 'left', 2],
+  leanLeftDeg: ['spine', '°', -30, 30, 0, 3, 'lean sideways as one piece', 'right', 'left', 1.5],
   bendLeftDeg: ['spine', '°', -30, 30, 0, 4, 'side bend to the left', 'right', 'left', 1],
   twistLeftDeg: ['spine', '°', -50, 50, 0, 5, 'shoulders twisted left', 'right', 'left', 1.5],
   shouldersLeftUpDeg: ['shoulders', '°', -15, 15, 0, 2, 'left shoulder up', 'right up', 'left up', 1],
@@ -82,8 +88,11 @@ const SIGNED = {
 const PAIRED = {
   FootOutDeg: ['feet', '°', -40, 100, 10, 10, 'foot turned out', 'in', 'out', 1.5],
   HeelLiftShare: ['feet', '%', 0, 1, 0, 0.15, 'heel lifted', 'flat', 'on the ball', 1],
-  KneeBendDeg: ['hips', '°', 0, 120, 3, 5, 'knee bent', 'locked', 'bent', 1],
-  KneeInDeg: ['hips', '°', -60, 40, 0, 5, 'knee swung in', 'out', 'in', 1],
+  FootPointedDeg: ['feet', '°', -20, 50, 20, 10, 'foot pointed', 'drawn up', 'pointed', 1],
+  KneeBendDeg: ['hips', '°', 0, 150, 3, 5, 'knee bent', 'locked', 'bent', 1],
+  LegOutDeg: ['hips', '°', -60, 110, 0, 8, 'leg out to the side', 'across', 'out', 1.5],
+  LegForwardDeg: ['hips', '°', -30, 130, 0, 8, 'thigh raised forward', 'back', 'forward', 1.5],
+  KneeInDeg: ['hips', '°', -100, 90, 0, 5, 'knee swung in', 'out', 'in', 1],
   ShoulderForwardShare: ['shoulders', '%', -1, 1, -0.1, 0.15, 'shoulder forward', 'back', 'forward', 1],
   ShoulderRaisedShare: ['shoulders', '%', 0, 1, 0, 0.1, 'shoulder raised', 'dropped', 'raised', 1],
   ArmForwardDeg: ['arms', '°', -60, 170, 0, 6, 'arm forward', 'back', 'forward', 1],
@@ -94,6 +103,7 @@ const PAIRED = {
   WristBendDeg: ['hands', '°', -70, 80, 8, 8, 'wrist bent', 'back', 'towards the palm', 1],
   WristSideDeg: ['hands', '°', -20, 30, 4, 5, 'wrist sideways', 'thumb side', 'little-finger side', 1],
   FingerCurlShare: ['hands', '%', 0, 1, 0.4, 0.1, 'fingers curled', 'long', 'curled', 1],
+  FingerSpreadShare: ['hands', '%', 0, 1, 0, 0.2, 'fingers spread', 'together', 'spread', 1],
 } as const satisfies Record<string, Row>;
 
 type MidlineId = keyof typeof MIDLINE | keyof typeof SIGNED;

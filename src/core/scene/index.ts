@@ -1,1 +1,20 @@
 export { roomSchema, type Room } from './room';
+export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';
+export {
+  footprintsOf,
+  patchOf,
+  placesOf,
+  placedDistance,
+  placeSupport,
+  solidsOf,
+  SUPPORT_KINDS,
+  supportAt,
+  supportMesh,
+  SUPPORTS,
+  supportSchema,
+  type PlacedSolid,
+  type PlacedSupport,
+  type Support,
+  type SupportKindName,
+  type SupportMesh,
+} from './placed';

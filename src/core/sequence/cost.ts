@@ -8,6 +8,8 @@ export const CHANGE_SECONDS = {
   /** Saying goodbye to the old pose and settling the new one. */
   settle: 6,
   contact: 4,
+  /** Another support, or another order of the legs: sitting down, getting up, finding the place. */
+  carried: 14,
   hand: 2,
   gaze: 1.5,
   lens: 35,
@@ -30,6 +32,8 @@ function changeSeconds(change: Change): number {
     }
     case 'contact':
       return CHANGE_SECONDS.contact;
+    case 'carried':
+      return CHANGE_SECONDS.carried;
     case 'hand':
       return CHANGE_SECONDS.hand;
     case 'gaze':

@@ -1,3 +1,4 @@
+import { settingApplies } from '../../pose';
 import { degrees } from '../../units';
 import { pose, type Rule } from '../rule';
 
@@ -9,7 +10,9 @@ export const feetTogether: Rule = {
   station: 'feet',
   reason: 'Feet together and straight at the lens make a stiff post of the body.',
   weight: 0.6,
-  measure({ figure, body, view }, { feetApartShoulders }) {
+  measure({ figure, body, view, shot }, { feetApartShoulders }) {
+    // crossed, seated or lying they are together on purpose
+    if (shot.pose.crossed || !settingApplies(shot.pose, 'leftWeightShare')) return [];
     const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
     const turn = Math.abs(((figure.turnDeg.hips - toLens + 540) % 360) - 180);
     if (turn > SQUARE_DEG) return [];

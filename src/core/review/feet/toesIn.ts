@@ -1,4 +1,4 @@
-import { settingOf, sided } from '../../pose';
+import { settingApplies, settingOf, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Rule } from '../rule';
 
@@ -8,7 +8,8 @@ export const toesIn: Rule = {
   reason: 'Toes turned in read as unsure.',
   weight: 0.6,
   measure({ shot }, { toesOutDeg }) {
-    return SIDES.map((side) => ({
+    const planted = SIDES.filter((side) => settingApplies(shot.pose, sided(side, 'FootOutDeg')));
+    return planted.map((side) => ({
       key: side,
       value: settingOf(shot.pose, sided(side, 'FootOutDeg')),
       ...toesOutDeg,

@@ -1,4 +1,4 @@
-import { sided } from '../../pose';
+import { contactOf, legModes, settingApplies, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Measurement, type Rule } from '../rule';
 
@@ -7,11 +7,12 @@ export const lockedJoints: Rule = {
   station: 'hips',
   reason: 'A joint at its end looks stiff and feels it; every limb is bent a little.',
   weight: 0.8,
-  measure({ figure }, { kneeBendDeg, elbowBendDeg, wristBendDeg }) {
+  measure({ figure, shot }, { kneeBendDeg, elbowBendDeg, wristBendDeg }) {
     const out: Measurement[] = [];
+    const legs = legModes(shot.pose);
     for (const side of SIDES) {
-      out.push(
-        {
+      if (legs[side] === 'stands' && settingApplies(shot.pose, sided(side, 'KneeBendDeg')))
+        out.push({
           key: `${side} knee`,
           value: figure.kneeBendDeg[side],
           ...kneeBendDeg,
@@ -20,7 +21,10 @@ export const lockedJoints: Rule = {
           title: `The ${side} knee is locked`,
           titleAbove: `The ${side} knee is bent more than wanted`,
           variables: pose(sided(side, 'KneeBendDeg')),
-        },
+        });
+      // a hand that bears weight is bent back by it
+      const bears = contactOf(shot.pose, side)?.kind === 'lean';
+      out.push(
         {
           key: `${side} elbow`,
           value: figure.arms[side].elbowBendDeg,
@@ -31,16 +35,20 @@ export const lockedJoints: Rule = {
           titleAbove: `The ${side} elbow is bent more than wanted`,
           variables: pose(sided(side, 'ElbowBendDeg')),
         },
-        {
-          key: `${side} wrist`,
-          value: Math.abs(figure.arms[side].wristBendDeg),
-          ...wristBendDeg,
-          full: 30,
-          unit: '°',
-          title: `The ${side} wrist is bent hard`,
-          titleBelow: `The ${side} wrist is bent less than wanted`,
-          variables: pose(sided(side, 'WristBendDeg'), sided(side, 'ElbowSwivelDeg')),
-        },
+        ...(bears
+          ? []
+          : [
+              {
+                key: `${side} wrist`,
+                value: Math.abs(figure.arms[side].wristBendDeg),
+                ...wristBendDeg,
+                full: 30,
+                unit: '°',
+                title: `The ${side} wrist is bent hard`,
+                titleBelow: `The ${side} wrist is bent less than wanted`,
+                variables: pose(sided(side, 'WristBendDeg'), sided(side, 'ElbowSwivelDeg')),
+              },
+            ]),
       );
     }
     return out;

@@ -1,3 +1,4 @@
+import { settingApplies } from '../../pose';
 import { pose, type Rule } from '../rule';
 
 export const evenWeight: Rule = {
@@ -5,7 +6,9 @@ export const evenWeight: Rule = {
   station: 'weight',
   reason: 'Even weight looks blocky and tires the eye; a shift to one foot relaxes the whole line.',
   weight: 0.7,
-  measure({ figure }, { weightOffEvenPercent }) {
+  measure({ figure, shot }, { weightOffEvenPercent }) {
+    // a seat or the floor carries what the feet do not
+    if (!settingApplies(shot.pose, 'leftWeightShare')) return [];
     const off = Math.abs(figure.balance.leftShare - 0.5) * 100;
     return [
       {

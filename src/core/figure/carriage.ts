@@ -1,0 +1,169 @@
+import { jointIndex, leavingM, type Body } from '../body';
+import { settingOf, type Carried, type ContactTarget, type Pose } from '../pose';
+import {
+  patchOf,
+  placedDistance,
+  placeSupport,
+  solidsOf,
+  type Patch,
+  type PlacedSolid,
+  type PlacedSupport,
+  type SupportPlace,
+} from '../scene';
+import type { Quat, Vec3 } from '../units';
+import { about, chain, turned } from './frames';
+import { dressedTrunk } from './landmarks';
+
+/** What is known before a joint is moved: who, what was said, what stands there, and which way the body lies. */
+export interface Carriage {
+  body: Body;
+  pose: Pose;
+  supports: PlacedSupport[];
+  solids: PlacedSolid[];
+  /** Turn of the hips on the floor. */
+  yaw: Quat;
+  /** Rotation of the pelvis by the way the body is carried and turned, before tilt and hinge. */
+  base: Quat;
+  /** Along the level on which the body is: from the pelvis towards the stretched legs, and the other way round it. */
+  legsTowards: Vec3;
+  aside: Vec3;
+  /** Height of what is knelt or lain on, metres. */
+  levelM: number;
+  /** What the pelvis sits on; null where the legs carry it. */
+  seat: Patch | null;
+  /** How far the middle of the pelvis stays above what it sits or lies on, metres. */
+  seatGapM: number;
+}
+
+/** Carried by the legs alone: the body is balanced over its feet. */
+export function standsFree({ pose }: Carriage): boolean {
+  return pose.support === 'stand' || pose.support === 'lean';
+}
+
+export function isLying(carried: Carried): boolean {
+  return carried.startsWith('recline');
+}
+
+/** Rotation of the upright body into the way that it is carried. */
+const LAID: Partial<Record<Carried, Quat>> = {
+  reclineBack: about('x', -90),
+  reclineFront: about('x', 90),
+  reclineLeft: about('z', -90),
+  reclineRight: about('z', 90),
+  allFours: about('x', 78),
+};
+
+const SITS: ReadonlySet<Carried> = new Set(['perch', 'sit', 'astride']);
+
+/** Works out how a pose carries a body. */
+export function carriageOf(body: Body, pose: Pose): Carriage {
+  const supports = (pose.objects ?? []).map(placeSupport);
+  const yaw = about('y', settingOf(pose, 'hipsTurnLeftDeg'));
+  const carried = pose.support;
+  const laid = LAID[carried];
+  const base = laid ? chain(yaw, laid) : yaw;
+  const lying = isLying(carried);
+  const headwards = turned([0, 1, 0], base);
+  const side = carried === 'reclineLeft' || carried === 'reclineRight';
+  const level = pose.on === 'seat' ? placeOn(supports, 'seat') : undefined;
+  const seat = SITS.has(carried) ? (placeOn(supports, 'seat') ?? null) : null;
+  return {
+    body,
+    pose,
+    supports,
+    solids: solidsOf(supports),
+    yaw,
+    base,
+    legsTowards: lying ? [-headwards[0], 0, -headwards[2]] : turned([0, 0, 1], yaw),
+    aside: side ? turned([0, 0, 1], yaw) : turned([1, 0, 0], yaw),
+    levelM: level?.point[1] ?? 0,
+    seat,
+    seatGapM: seatGap(body, carried),
+  };
+}
+
+/** The first support that has a place of that name. */
+export function placeOn(supports: readonly PlacedSupport[], place: SupportPlace): Patch | undefined {
+  for (const support of supports) {
+    const patch = patchOf(support, place);
+    if (patch) return patch;
+  }
+  return undefined;
+}
+
+/** What hard ground presses a sitter's flesh in, metres (from a study of seated figures: 20 to 22 mm on a hard seat). */
+const SEAT_YIELD_M = 0.02;
+const LYING_YIELD_M = 0.012;
+
+/** From the line through the hip joints to the skin, the way the body is carried, less what the flesh gives. */
+function seatGap(body: Body, carried: Carried): number {
+  const [, hipY, hipZ] = body.skeleton.bind[jointIndex('left:thigh')]!;
+  const ray = (dir: Vec3, x: number) =>
+    leavingM((m) => dressedTrunk(body, x + dir[0] * m, hipY! + dir[1] * m, hipZ! + dir[2] * m), 0, 0.5);
+  const x = body.lengths.hipJointM;
+  switch (carried) {
+    case 'reclineBack':
+      return ray([0, 0, -1], x * 0.8) - LYING_YIELD_M;
+    case 'reclineFront':
+      return ray([0, 0, 1], x * 0.5) - LYING_YIELD_M;
+    case 'reclineLeft':
+    case 'reclineRight':
+      return ray([1, 0, 0], 0) - LYING_YIELD_M;
+    default:
+      // the seat bones lie below and behind the joints
+      return Math.max(0.05 * body.lengths.frameM, ray([0, 0, -1], x) * 0.78) - SEAT_YIELD_M * 0.4;
+  }
+}
+
+/** The place of a contact on a support, or on the floor; undefined where no support of the pose has it. */
+export function supportTarget(
+  carriage: Carriage,
+  to: ContactTarget,
+  spot: { left: number; ahead: number } | undefined,
+  floorFrom: Vec3,
+): { point: Vec3; normal: Vec3; down: Vec3; along: Vec3 } | undefined {
+  const unitM = carriage.body.lengths.shoulderBreadthM;
+  const left = (spot?.left ?? 0) * unitM;
+  const ahead = (spot?.ahead ?? 0) * unitM;
+  const sitter = carriage.yaw;
+  const sitterLeft = turned([1, 0, 0], sitter);
+  const front = turned([0, 0, 1], sitter);
+  if (to === 'floor') {
+    const { legsTowards: legs, aside, levelM } = carriage;
+    const headwards: Vec3 = isLying(carriage.pose.support) ? [-legs[0], 0, -legs[2]] : front;
+    return {
+      point: [
+        floorFrom[0] + aside[0] * left + headwards[0] * ahead,
+        levelM,
+        floorFrom[2] + aside[2] * left + headwards[2] * ahead,
+      ],
+      normal: [0, 1, 0],
+      down: headwards,
+      along: aside,
+    };
+  }
+  const patch = placeOn(carriage.supports, to as SupportPlace);
+  if (!patch) return undefined;
+  // along the patch to the sitter's left, across it away from the normal's side
+  const same = patch.along[0] * sitterLeft[0] + patch.along[2] * sitterLeft[2] >= 0 ? 1 : -1;
+  const isUpright = Math.abs(patch.normal[1]) < 0.5;
+  const across: Vec3 = isUpright ? [0, 1, 0] : front;
+  const p = patch.point;
+  return {
+    point: [
+      p[0] + patch.along[0] * same * left + across[0] * ahead,
+      p[1] + across[1] * ahead,
+      p[2] + patch.along[2] * same * left + across[2] * ahead,
+    ],
+    normal: patch.normal,
+    down: isUpright ? [0, -1, 0] : front,
+    along: [patch.along[0] * same, patch.along[1] * same, patch.along[2] * same],
+  };
+}
+
+/** Distance from a point to the nearest support, metres; what is soft counts from where it is pressed in. */
+export function supportDistance({ solids }: Pick<Carriage, 'solids'>, p: readonly number[]): number {
+  let least = Infinity;
+  for (const solid of solids) least = Math.min(least, placedDistance(solid, p) + solid.solid.softM);
+  return least;
+}
