@@ -21,7 +21,7 @@ export function HousePoseChoice({ label, onChoose }: HousePoseChoiceProps) {
         if (pose) onChoose(pose);
       }}
     >
-      <option value="">choose</option>
+      <option value="">a pose of the house</option>
       {Object.entries(HOUSE_POSES).map(([group, poses]) => (
         <optgroup key={group} label={group}>
           {poses.map((p) => (

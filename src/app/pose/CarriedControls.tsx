@@ -81,7 +81,7 @@ function SupportControls({
         onDrag={setDragging}
       />
       <div className="grid grid-cols-2 gap-x-4">
-        {place('leftM', 'sideways', ['right', 'left'])}
+        {place('leftM', 'aside', ['right', 'left'])}
         {place('aheadM', 'ahead', ['back', 'front'])}
         {Object.entries(sizes).map(([name, [min, max, usual]]) => (
           <NumberSlider

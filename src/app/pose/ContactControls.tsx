@@ -83,7 +83,7 @@ function SpotSliders({ contact, onChange }: { contact: Contact; onChange(contact
   const slider = (axis: 'left' | 'ahead', ends: [string, string]) => (
     <NumberSlider
       label={`${name}, ${axis === 'left' ? 'sideways' : 'onwards'}`}
-      short={axis === 'left' ? 'sideways' : 'onwards'}
+      short={axis === 'left' ? 'aside' : 'on'}
       value={spot[axis]}
       min={-2}
       max={2}
@@ -98,7 +98,7 @@ function SpotSliders({ contact, onChange }: { contact: Contact; onChange(contact
   return (
     <div className="grid grid-cols-2 gap-x-4">
       {slider('left', ['right', 'left'])}
-      {slider('ahead', ['back, low', 'on, up'])}
+      {slider('ahead', ['back', 'on'])}
     </div>
   );
 }
@@ -182,8 +182,17 @@ export function LimbContacts({ pose, limb }: { pose: Pose; limb: ContactLimb }) 
                   : set(withoutTouch(pose, `${side}:${limb}`))
               }
             />
-            {contact && <SpotSliders contact={contact} onChange={put} />}
           </div>
+        );
+      })}
+      {(['right', 'left'] as const).map((side) => {
+        const contact = limbContact(pose, side, limb);
+        return (
+          contact && (
+            <div key={side} className="col-span-2">
+              <SpotSliders contact={contact} onChange={put} />
+            </div>
+          )
         );
       })}
     </div>

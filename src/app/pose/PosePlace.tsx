@@ -10,7 +10,6 @@ import { STATIONS, mirrorPose } from '@/core/pose';
 import type { Take } from '@/core/formats';
 import { database, type WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
-import { HousePoseChoice } from '@/ui/HousePoseChoice';
 import { RunStrip } from '@/ui/RunStrip';
 import { useSitting } from '@/ui/useSitting';
 import { Picture } from './Picture';
@@ -167,13 +166,6 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
               {savedWords(saved)}
             </span>
           </div>
-          <label className="block">
-            <span className="quiet block text-xs">start anew from</span>
-            <HousePoseChoice
-              label="Start anew from a pose of the house"
-              onChoose={(pose) => usePoseStore.getState().setPose(pose)}
-            />
-          </label>
           <PlanView shot={take.shot} room={sitting.room} report={report} />
           <SideView shot={take.shot} report={report} />
           <Marks shot={take.shot} />

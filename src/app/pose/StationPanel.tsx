@@ -14,6 +14,7 @@ import {
 } from '@/core/pose';
 import { SIDES } from '@/core/units';
 import type { Shot } from '@/core/picture';
+import { HousePoseChoice } from '@/ui/HousePoseChoice';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { CarriedControls, LegControls } from './CarriedControls';
 import { Choice } from './Choice';
@@ -337,6 +338,7 @@ export function StationPanel({ shot, panel }: { shot: Shot; panel: Panel }) {
       </div>
       {panel === 'feet' && (
         <>
+          <HousePoseChoice label="Start anew from a pose of the house" onChoose={setPose} />
           <CarriedControls pose={shot.pose} />
           <LimbContacts pose={shot.pose} limb="foot" />
         </>

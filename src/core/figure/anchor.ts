@@ -14,6 +14,8 @@ export interface Anchor {
 /** Hip joints from the front edge of the seat, and from its back, shares of the frame. */
 const FROM_FRONT_EDGE = 0.042;
 const FROM_BACK = 0.066;
+/** Calves hang this far in front of the edge, metres. */
+const CALF_CLEAR = 0.02;
 
 /** Works out where the pelvis sits, kneels or lies. */
 export function anchorOf(carriage: Carriage): Anchor {
@@ -28,7 +30,9 @@ export function anchorOf(carriage: Carriage): Anchor {
     const deep = extent(front);
     const depth = settingOf(pose, 'seatDepthShare');
     const nearest = deep - FROM_FRONT_EDGE * lengths.frameM;
-    const deepest = Math.min(nearest, -deep + FROM_BACK * lengths.frameM);
+    // no deeper than lets the calves hang in front of the edge
+    const byThighs = deep + CALF_CLEAR + legRadiusM(body, 'calf') - lengths.thighM * 0.98;
+    const deepest = Math.min(nearest, Math.max(byThighs, -deep + FROM_BACK * lengths.frameM));
     const ahead = nearest + (deepest - nearest) * depth;
     const aside = settingOf(pose, 'seatLeftShare') * extent(left);
     const pelvis = add(add(seat.point, front, ahead), left, aside);
@@ -63,6 +67,6 @@ function thighReach({ body }: Carriage, hipM: number): number {
 function kneelingHeight({ body, pose, seatGapM }: Carriage, kneeM: number): number {
   const { thighM, frameM } = body.lengths;
   // sitting on the heels
-  if (pose.support === 'kneelLow') return legRadiusM(body, 'ankle') * 2 + 0.02 * frameM + seatGapM;
+  if (pose.support === 'kneelLow') return legRadiusM(body, 'ankle') * 2 + 0.028 * frameM + seatGapM;
   return kneeM + thighM * 0.998;
 }

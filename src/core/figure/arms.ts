@@ -30,7 +30,7 @@ import { about, at, between, bonesM, chain, hang, rotationOf, turned, type Frame
 import { handFrame, layHand, lieOn } from './lies';
 import { turnedAbout } from './legs';
 import { obstacles, type Clearance } from './obstacles';
-import { ARM_PLACES, elbowAt, targetOf, type Target } from './reach';
+import { ARM_PLACES, armRadiusM, elbowAt, targetOf, type Target } from './reach';
 import { placeCollarbone, yawDeg, type TrunkState } from './trunk';
 import { trunkDistance } from './trunkDistance';
 import { boneFrame, twoBone } from './twoBone';
@@ -360,7 +360,7 @@ function placeContactArm(
     let cost =
       strain(bend, back, 38) +
       strain(sideways, -12, 20) +
-      strain(turn, -55, 55) * 0.8 +
+      strain(turn, -55, 55) * 1.2 +
       (lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5) +
       ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * (askedSwivelDeg === 0 ? 0.6 : 3) +
       (bend / 60) ** 2 * (contact.kind === 'lean' ? 0.2 : 1) +
@@ -430,6 +430,9 @@ function placeContactArm(
   };
 }
 
+/** Room under a lying wrist for the ball of the thumb, metres. */
+const HAND_ROOM_M = 0.009;
+
 /** An arm whose elbow or forearm lies on something; the hand goes to its own target as far as the forearm reaches. */
 function placeHeldArm(
   frames: Frames,
@@ -479,7 +482,9 @@ function placeHeldArm(
       across,
       Math.sin(a),
     );
-    towards = unit(flat);
+    // the wrist is thinner than the elbow
+    const sink = (armRadiusM(carriage, 'wrist') + HAND_ROOM_M - armRadiusM(carriage, 'elbow')) / lowerM;
+    towards = unit(add(unit(flat), on.normal, sink));
   } else {
     const bend = radians(get('ElbowBendDeg'));
     const front = turned([-sign * 0.35, 0, 1], chest);

@@ -1,10 +1,10 @@
 import { polygonContains, polygonHull } from 'd3-polygon';
 import { jointIndex, JOINTS, type Body, type JointName } from '../body';
 import { contactPart, contactSide, legModes, settingOf, sided, type Pose } from '../pose';
-import { add, apart, radians, SIDES, type Side, type Vec3 } from '../units';
+import { add, apart, degrees, dot, radians, SIDES, subtract, type Side, type Vec3 } from '../units';
 import { anchorOf } from './anchor';
 import { isLying, standsFree, type Carriage } from './carriage';
-import { bonesM, carried, rotationOf, turned, type Frames } from './frames';
+import { at, bonesM, carried, rotationOf, turned, type Frames } from './frames';
 import { placeLegs, type PlacedLeg } from './legs';
 import { leastSquares } from './leastSquares';
 import { reachGaps, type ReachGoal } from './reach';
@@ -117,8 +117,9 @@ function toUnknowns({ pelvis, girdle, ...s }: TrunkState): number[] {
   ];
 }
 
-function fromUnknowns(x: readonly number[]): TrunkState {
+function fromUnknowns(x: readonly number[], tuckDeg: number): TrunkState {
   return {
+    tuckDeg,
     pelvis: [x[0]!, x[1]!, x[2]!],
     rollDeg: x[3]!,
     leanLeftDeg: x[4]!,
@@ -150,6 +151,7 @@ function stateAt(pelvis: Vec3): TrunkState {
     rollDeg: 0,
     leanLeftDeg: 0,
     leanForwardDeg: 0,
+    tuckDeg: 0,
     bowDeg: 0,
     twistLeftDeg: 0,
     girdle: { left: { ...still }, right: { ...still } },
@@ -219,7 +221,7 @@ export function settle(
   const full = (x: readonly number[]) => {
     const all = [...whole];
     active.forEach((u, i) => (all[u] = x[i]!));
-    return fromUnknowns(all);
+    return fromUnknowns(all, start.tuckDeg);
   };
 
   const residuals = (x: readonly number[]): number[] => {
@@ -266,6 +268,25 @@ export function settle(
   const state = full(found);
   placeTrunk(frames, carriage, state);
   return { state, legs: placeLegs(frames, carriage, feet) };
+}
+
+/** The hips bend this far before the pelvis rolls back with the thighs, degrees. */
+const HIPS_BEND_FREELY_DEG = 112;
+/** The pelvis follows with this share of what is beyond it. */
+const TUCK_SHARE = 0.85;
+
+/** How far the pelvis rolls back under raised thighs, from the placed legs; 0 where the hips bend far enough. */
+export function tuckDegOf(frames: Frames): number {
+  const pelvis = rotationOf(frames, 'pelvis');
+  let most = 0;
+  for (const side of SIDES) {
+    const thigh = subtract(at(frames, `${side}:shank`), at(frames, `${side}:thigh`));
+    const down = turned([0, -1, 0], pelvis);
+    const front = turned([0, 0, 1], pelvis);
+    const bendDeg = degrees(Math.atan2(dot(thigh, front), dot(thigh, down)));
+    most = Math.max(most, (bendDeg < -90 ? bendDeg + 360 : bendDeg) - HIPS_BEND_FREELY_DEG);
+  }
+  return Math.max(0, most) * TUCK_SHARE;
 }
 
 /** How much a leg shortens per degree of flexion around 20 degrees, metres: turns a weight per degree into one per metre. */

@@ -1,4 +1,4 @@
-import { jointIndex, leavingM, type Body } from '../body';
+import { heightsOf, jointIndex, leavingM, type Body } from '../body';
 import { settingOf, type Carried, type ContactTarget, type Pose } from '../pose';
 import {
   patchOf,
@@ -94,6 +94,7 @@ export function placeOn(supports: readonly PlacedSupport[], place: SupportPlace)
 /** What hard ground presses a sitter's flesh in, metres (from a study of seated figures: 20 to 22 mm on a hard seat). */
 const SEAT_YIELD_M = 0.02;
 const LYING_YIELD_M = 0.012;
+const BELLY_YIELD_M = 0.035;
 
 /** From the line through the hip joints to the skin, the way the body is carried, less what the flesh gives. */
 function seatGap(body: Body, carried: Carried): number {
@@ -101,11 +102,15 @@ function seatGap(body: Body, carried: Carried): number {
   const ray = (dir: Vec3, x: number) =>
     leavingM((m) => dressedTrunk(body, x + dir[0] * m, hipY! + dir[1] * m, hipZ! + dir[2] * m), 0, 0.5);
   const x = body.lengths.hipJointM;
+  const belly = () => {
+    const y = heightsOf(body.lengths)(0.59);
+    return leavingM((m) => dressedTrunk(body, 0, y, m), 0, 0.6);
+  };
   switch (carried) {
     case 'reclineBack':
       return ray([0, 0, -1], x * 0.8) - LYING_YIELD_M;
     case 'reclineFront':
-      return ray([0, 0, 1], x * 0.5) - LYING_YIELD_M;
+      return Math.max(ray([0, 0, 1], x * 0.5) - LYING_YIELD_M, belly() - BELLY_YIELD_M);
     case 'reclineLeft':
     case 'reclineRight':
       return ray([1, 0, 0], 0) - LYING_YIELD_M;

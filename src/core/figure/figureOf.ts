@@ -3,7 +3,7 @@ import { legModes, poseSchema, settingOf, sided, targetWords, withSetting, type 
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './anchor';
 import { placeArms, type ArmAngles } from './arms';
-import { armLump, firstState, measureBalance, settle, type Balance } from './balance';
+import { armLump, firstState, measureBalance, settle, tuckDegOf, type Balance } from './balance';
 import { carriageOf, standsFree, type Carriage } from './carriage';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
 import { placeGaze, type GazeAngles } from './gaze';
@@ -69,6 +69,9 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
   const all = reachGoals(carriage);
   const firm = all.filter((g) => g.kind !== 'hand');
   let { state, legs } = settle(frames, carriage, feet, hanging, firm, firstState(carriage, feet), 3);
+  const tuckDeg = tuckDegOf(frames);
+  if (tuckDeg > 0)
+    ({ state, legs } = settle(frames, carriage, feet, hanging, firm, { ...state, tuckDeg }, 3));
   // the trunk gives way to a hand only where the arm alone does not reach
   const gaps = reachGaps(frames, carriage, all);
   const goals = all.filter((g, i) => g.kind !== 'hand' || gaps[i]! > 0);
@@ -78,7 +81,7 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
     ({ state, legs } = settle(frames, carriage, feet, armLump(frames, body), goals, state, 8));
     arms = placeArms(frames, carriage, state, arms);
   }
-  placeFingers(frames, body, said);
+  placeFingers(frames, carriage);
   const points = pointsOf(frames, body);
   const gaze = placeGaze(frames, said, scene.lens, points);
   const balance = measureBalance(frames, carriage, legs, feet);

@@ -1,7 +1,17 @@
 import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger } from '../body';
-import { bodyTarget, contactOf, handRegion, settingOf, sided, type HandShape, type Pose } from '../pose';
-import { SIDES, sideSign, type Side } from '../units';
-import { about, chain, hang, rotationOf, type Frames } from './frames';
+import {
+  bodyTarget,
+  contactOf,
+  handRegion,
+  limbContact,
+  settingOf,
+  sided,
+  type HandShape,
+  type Pose,
+} from '../pose';
+import { add, SIDES, sideSign, subtract, type Side } from '../units';
+import { supportDistance, type Carriage } from './carriage';
+import { about, at, chain, hang, rotationOf, type Frames } from './frames';
 
 /** Flexion of the three joints of each finger, degrees, at the neutral curl. Fingers are staggered, never a paddle. */
 type FingerFlexion = Record<Finger, readonly [number, number, number]>;
@@ -165,15 +175,67 @@ const ROUND_PLACES: ReadonlySet<string> = new Set([
 /** Curl at which a shape has its authored angles. */
 const NEUTRAL_CURL = 0.4;
 
-/** Bends the fingers of both hands. Call once the wrists are placed. */
-export function placeFingers(frames: Frames, body: Body, pose: Pose): void {
+/**
+ * Bends the fingers of both hands. Call once the wrists are placed. On a support each finger closes no further than
+ * until it lies on it, and opens where the shape would run into it.
+ */
+export function placeFingers(frames: Frames, carriage: Carriage): void {
+  const { body, pose } = carriage;
   for (const side of SIDES) {
     const { flexion, closed } = shapeOf(pose, side);
     const curl = settingOf(pose, sided(side, 'FingerCurlShare')) - NEUTRAL_CURL;
     const spread = settingOf(pose, sided(side, 'FingerSpreadShare'));
     const taken = closed * (1 - spread) - 0.8 * spread;
-    for (const finger of FINGERS) placeFinger(frames, body, side, finger, flexion[finger], curl, taken);
+    const isOn = liesOnSupport(pose, side);
+    for (const finger of FINGERS) {
+      const bend = (share: number) =>
+        placeFinger(frames, body, side, finger, flexion[finger], curl, taken, share);
+      bend(1);
+      if (isOn) closeOn(frames, carriage, side, finger, bend);
+    }
   }
+}
+
+/** Whether a hand lies on a support or the floor, by its own contact or by its forearm's. */
+function liesOnSupport(pose: Pose, side: Side): boolean {
+  const contact = contactOf(pose, side) ?? limbContact(pose, side, 'forearm');
+  return contact !== undefined && contact.kind !== 'hover' && bodyTarget(contact.to) === null;
+}
+
+/** Furthest that a finger is opened against its shape, as a share of the shape's bend. */
+const MOST_OPENED = -1.6;
+
+/** Opens a finger until its joints and its tip stand off what the hand lies on by half a finger's thickness. */
+function closeOn(
+  frames: Frames,
+  carriage: Carriage,
+  side: Side,
+  finger: Finger,
+  bend: (share: number) => void,
+): void {
+  const { handM } = carriage.body.lengths;
+  const radiusM = (finger === 'thumb' ? 0.05 : HAND_SHAPE.fingers[finger].radius) * handM * 0.8;
+  const clears = (): boolean => {
+    const end = at(frames, `${side}:${finger}-end`);
+    const mid = at(frames, `${side}:${finger}-mid`);
+    const along = subtract(end, mid);
+    const tip = add(end, along, 0.85);
+    return [mid, end, tip].every(
+      (p) => Math.min(p[1] - carriage.levelM, supportDistance(carriage, p)) >= radiusM,
+    );
+  };
+  if (clears()) return;
+  let low = MOST_OPENED;
+  let high = 1;
+  bend(low);
+  if (!clears()) return;
+  for (let i = 0; i < 7; i++) {
+    const mid = (low + high) / 2;
+    bend(mid);
+    if (clears()) low = mid;
+    else high = mid;
+  }
+  bend(low);
 }
 
 function placeFinger(
@@ -184,6 +246,7 @@ function placeFinger(
   flexion: readonly [number, number, number],
   curl: number,
   closed: number,
+  share: number,
 ): void {
   const sign = sideSign(side);
   let rotation = rotationOf(frames, `${side}:hand`);
@@ -195,7 +258,10 @@ function placeFinger(
   }
   // the arm's bind frame is tilted, but its fingers' flexion axis is still the depth axis
   PHALANGES.forEach((phalanx, i) => {
-    const deg = Math.max(-24, flexion[i]! * (1 + curl) + curl * 34);
+    const shaped = flexion[i]! * (1 + curl) + curl * 34;
+    // an opened finger goes back as a whole, from the knuckle
+    const opened = share >= 0 ? shaped * share : i === 0 ? 24 * share : 0;
+    const deg = Math.max(finger === 'thumb' ? -52 : -24, share < 1 ? opened : shaped);
     rotation =
       finger === 'thumb'
         ? chain(rotation, about('z', -sign * deg * 0.55), about('x', deg * 0.75))

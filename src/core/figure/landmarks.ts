@@ -67,7 +67,7 @@ const FINDERS: Record<SidePlace | MidlinePlace, Finder> = {
   elbowCrook: arm(1, 0),
   forearm: arm(1.45, 60),
   wrist: arm(1.95, 80),
-  cuff: arm(1.88, 60),
+  cuff: arm(1.88, -10),
   handBack: { on: 'hand', at: [0.06, -0.32, 0], normal: [1, 0, 0] },
   collarbone: trunk(0.806, 42),
   chest: trunk(0.735, 34),

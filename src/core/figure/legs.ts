@@ -134,8 +134,48 @@ function layFlat(rotation: [number, number, number, number], rise: number): [num
   return fromAxes(x, cross(front, x), front);
 }
 
-/** A leg along a level: the ankle lies on it, the knee as asked but never through it. */
+/** A lying foot is lifted until no part of its shoe is in what it lies on; this often at most. */
+const LIFTS = 3;
+
+/** A leg along a level, its ankle high enough for the foot that it carries. */
 function lyingLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3, planted: boolean): PlacedLeg {
+  let raisedM = 0;
+  let leg = lyingLegAt(frames, carriage, side, hip, planted, raisedM);
+  for (let lift = 0; lift < LIFTS && !planted; lift++) {
+    const lowM = carriage.levelM - lowestOfShoe(carriage.body, leg.foot);
+    if (lowM < 0.001) break;
+    raisedM += lowM;
+    leg = lyingLegAt(frames, carriage, side, hip, planted, raisedM);
+  }
+  return leg;
+}
+
+/** Half the breadth of a shoe, and its height over the toes, shares of the frame. */
+const SHOE_HALF_SHARE = 0.027;
+const SHOE_TOP_SHARE = 0.03;
+
+/** The lowest point of a shoe, metres. */
+function lowestOfShoe({ lengths }: Body, { ankle, rotation }: Foot): number {
+  const S = lengths.frameM;
+  let least = Infinity;
+  for (const z of [-0.036, 0.02, 0.075, 0.116])
+    for (const x of [-SHOE_HALF_SHARE, SHOE_HALF_SHARE])
+      for (const y of [-lengths.ankleHeightM, SHOE_TOP_SHARE * S - lengths.ankleHeightM]) {
+        const narrow = z > 0.1 || z < 0 ? 0.7 : 1;
+        least = Math.min(least, ankle[1] + turned([x * narrow * S, y, z * S], rotation)[1]);
+      }
+  return least;
+}
+
+/** A leg along a level: the ankle lies on it, the knee as asked but never through it. */
+function lyingLegAt(
+  frames: Frames,
+  carriage: Carriage,
+  side: Side,
+  hip: Vec3,
+  planted: boolean,
+  raisedM: number,
+): PlacedLeg {
   const { body, pose, levelM } = carriage;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
   const sign = sideSign(side);
@@ -153,7 +193,7 @@ function lyingLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3, pla
     ) < 24;
   const ankleR = legRadiusM(body, 'ankle');
   const rest = planted ? body.lengths.ankleHeightM : ankleR + 0.006 * S + (stacked ? ankleR * 2 + 0.02 : 0);
-  const ankleY = levelM + rest;
+  const ankleY = levelM + rest + raisedM;
   const drop = Math.min(hip[1] - ankleY, reachM * 0.999);
   const flat = Math.sqrt(reachM * reachM - drop * drop);
   const ankle: Vec3 = [hip[0] + along[0] * flat, hip[1] - drop, hip[2] + along[2] * flat];
@@ -291,6 +331,11 @@ function freeLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3): Pla
   return { ...leg, foot };
 }
 
+/** Bend of a knee that hangs over the other, where nothing is said. */
+const HANGING_SHANK_DEG = 84;
+/** A foot in the air stays this far off the floor, metres. */
+const OFF_FLOOR_M = 0.012;
+
 /** The upper leg of crossed knees: its thigh over the other's, its shank hanging past it. */
 function overKnee(
   frames: Frames,
@@ -311,21 +356,34 @@ function overKnee(
   const normal = unit(add(upright, thighOther, -dot(upright, thighOther)));
   const goal = add(add(add(under.middle, thighOther, -0.01), normal, lift), across, 0.03);
   const knee = add(hip, unit(subtract(goal, hip)), thighM);
-  const bend = Math.max(55, Math.min(125, settingOf(pose, sided(side, 'KneeBendDeg')) || 0));
-  const asked = settingOf(pose, sided(side, 'KneeBendDeg')) > 10 ? bend : 84;
+  const said = settingOf(pose, sided(side, 'KneeBendDeg'));
+  const asked = said > 10 ? clamp(said, 30, 125) : HANGING_SHANK_DEG;
   const thigh = unit(subtract(knee, hip));
   // the shank hangs down and outwards past the other one
-  const side0 = unit(add(across, thigh, -dot(across, thigh)));
+  const beside = unit(add(across, thigh, -dot(across, thigh)));
   const down0: Vec3 = [0, -1, 0];
   const down = unit(add(down0, thigh, -dot(down0, thigh)));
-  const hangs = unit(add(add([0, 0, 0], down, 1), side0, 0.26));
-  const a = radians(asked);
-  const shank = unit(add(add([0, 0, 0], thigh, Math.cos(a)), hangs, Math.sin(a)));
-  const ankle = add(knee, shank, shankM);
-  const leg: TwoBone = { middle: knee, end: ankle, bendDeg: asked, gapM: 0 };
-  const foot = trailingFoot(carriage, side, knee, ankle, kneeFront(hip, leg), 0);
-  hangLeg(frames, body, side, hip, leg, kneeFront(hip, leg), foot);
-  return { ...leg, foot };
+  const hangs = unit(add(down, beside, 0.26));
+  const hung = (bendDeg: number): PlacedLeg => {
+    const a = radians(bendDeg);
+    const shank = unit(add(add([0, 0, 0], thigh, Math.cos(a)), hangs, Math.sin(a)));
+    const leg: TwoBone = { middle: knee, end: add(knee, shank, shankM), bendDeg, gapM: 0 };
+    return { ...leg, foot: trailingFoot(carriage, side, knee, leg.end, kneeFront(hip, leg), 0) };
+  };
+  let leg = hung(asked);
+  // the foot swings forward rather than into the floor
+  if (lowestOfShoe(body, leg.foot) < OFF_FLOOR_M) {
+    let low = 10;
+    let high = asked;
+    for (let i = 0; i < 10; i++) {
+      const mid = (low + high) / 2;
+      if (lowestOfShoe(body, hung(mid).foot) < OFF_FLOOR_M) high = mid;
+      else low = mid;
+    }
+    leg = hung(low);
+  }
+  hangLeg(frames, body, side, hip, leg, kneeFront(hip, leg), leg.foot);
+  return leg;
 }
 
 /** The leg whose ankle lies on the other knee: its own knee falls out to the side. */

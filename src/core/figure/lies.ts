@@ -42,12 +42,15 @@ const LIES: Record<string, SaidLie> = {
 
 const HOVER_M = 0.03;
 const TOUCH_M = 0.004;
+/** On what is flat and hard the ball of the thumb keeps the palm off, metres. */
+const ON_SUPPORT_M = 0.011;
 
 /** How the hand of a contact lies on its target. */
 export function lieOn(contact: Contact): Lie {
   const region = handRegion(contact) ?? 'palm';
   const said = region === 'palm' ? LIES[contact.to] : undefined;
-  const offM = contact.kind === 'hover' ? HOVER_M : (said?.offM ?? TOUCH_M);
+  const usual = bodyTarget(contact.to) ? TOUCH_M : ON_SUPPORT_M;
+  const offM = contact.kind === 'hover' ? HOVER_M : (said?.offM ?? usual);
   return {
     region,
     fingersForwardDeg: said?.fingersForwardDeg ?? 0,

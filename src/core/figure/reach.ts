@@ -41,9 +41,9 @@ export function targetOf(frames: Frames, carriage: Carriage, contact: Contact): 
 }
 
 /** Half the thickness of the arm where it lies on something, metres. */
-export function armRadiusM({ body }: Carriage, place: 'elbow' | 'forearm' | 'shoulder'): number {
+export function armRadiusM({ body }: Carriage, place: 'elbow' | 'wrist' | 'shoulder'): number {
   const { upperArmM, forearmM } = body.lengths;
-  const along = { elbow: upperArmM, forearm: upperArmM + forearmM * 0.4, shoulder: upperArmM * 0.1 };
+  const along = { elbow: upperArmM, wrist: upperArmM + forearmM * 0.97, shoulder: upperArmM * 0.1 };
   const ring = body.fields.armLoft.ring(along[place]);
   return (ring.front + ring.back + ring.outer + ring.inner) / 4 + 0.006;
 }
@@ -98,7 +98,7 @@ export const ARM_PLACES: ReadonlySet<BodyPlaceName> = new Set([
 const HAND_REACH = 0.42;
 
 /** A hand at the end of a held forearm may lie in many ways: its distance counts less than a contact's. */
-const FOREARM_WEIGHT = 0.4;
+const FOREARM_WEIGHT = 0.8;
 
 /** The arm is never drawn longer than this share of it by a contact. */
 const LONGEST_ARM_SHARE = 0.975;

@@ -12,6 +12,8 @@ export interface TrunkState {
   /** Lean of the trunk to the left and forward. */
   leanLeftDeg: number;
   leanForwardDeg: number;
+  /** Pelvis rolled back under thighs that come up further than the hips bend. */
+  tuckDeg: number;
   /** Upper back rounded, shoulders twisted to the left. */
   bowDeg: number;
   twistLeftDeg: number;
@@ -60,13 +62,13 @@ export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState
   frames.rotation[pelvis] = chain(
     carriage.base,
     about('z', roll),
-    about('x', hinge * atPelvis + hollow * 0.5 + s('leanForwardDeg')),
+    about('x', hinge * atPelvis + hollow * 0.5 + s('leanForwardDeg') - state.tuckDeg),
   );
   // forward pitch, side bend (top to the left is negative about z), twist; shares along the spine as in the anatomy
   // of the joints: the lower back flexes, the upper back twists
   const vertebrae: [Parameters<typeof hang>[2], number, number, number][] = [
-    ['spineLow', (1 - atPelvis) * hinge - 0.6 * hollow - 0.3 * slump, 0.42, 0.16],
-    ['spineMid', -0.4 * hollow + 1.2 * slump + 0.25 * curve, 0.36, 0.34],
+    ['spineLow', (1 - atPelvis) * hinge - 0.6 * hollow - 0.3 * slump + 0.55 * state.tuckDeg, 0.42, 0.16],
+    ['spineMid', -0.4 * hollow + 1.2 * slump + 0.25 * curve + 0.3 * state.tuckDeg, 0.36, 0.34],
     ['spineHigh', 0.5 * hollow + 1.6 * slump + 0.75 * curve, 0.22, 0.5],
   ];
   let rotation = frames.rotation[pelvis]!;

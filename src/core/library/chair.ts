@@ -39,7 +39,7 @@ export const CHAIR_POSES: readonly Pose[] = [
       faceForwardCm: 2,
       rightElbowBendDeg: 62,
     },
-    contacts: [on('right:elbow', 'kneeTop', 'lean'), on('left:palm', 'thighTop')],
+    contacts: [on('right:elbow', 'kneeTop', 'lean'), on('left:palm', 'kneeTop')],
     message: { presence: 0.5, openness: 0.3, formality: -0.3, movement: -0.3 },
   }),
   said('Back hand', 'Lean back on one hand, hardly any weight on it.', {
@@ -95,7 +95,7 @@ export const CHAIR_POSES: readonly Pose[] = [
     },
     contacts: [
       on('left:foot', 'seatFront', 'rest', { left: 0.22, ahead: 0 }),
-      on('left:palm', 'kneeFront'),
+      on('left:palm', 'shin'),
       on('right:palm', 'other:shin'),
     ],
     message: { presence: -0.4, openness: -0.2, formality: -0.6, movement: -0.3 },
@@ -174,7 +174,7 @@ export const CHAIR_POSES: readonly Pose[] = [
       headTiltLeftDeg: -5,
       faceForwardCm: 1,
     },
-    contacts: [on('left:palm', 'kneeTop'), on('right:palm', 'seat', 'lean', { left: -0.42, ahead: -0.5 })],
+    contacts: [on('left:palm', 'kneeTop'), on('right:palm', 'other:forearm', 'rest')],
     message: { presence: -0.2, openness: 0.4, formality: 0, movement: -0.2 },
   }),
   said('Crew meeting', 'Ankle on the knee, as on the clubhouse steps.', {
@@ -226,10 +226,10 @@ export const CHAIR_POSES: readonly Pose[] = [
       rightLegOutDeg: 5,
       hingeDeg: -4,
       headTurnLeftDeg: -14,
-      rightElbowBendDeg: 95,
+      rightElbowSwivelDeg: -70,
       faceForwardCm: 1,
     },
-    contacts: [on('right:elbow', 'seat', 'lean', { left: 0.1, ahead: 0.1 }), on('left:palm', 'kneeTop')],
+    contacts: [on('right:forearm', 'seat', 'lean', { left: 0.25, ahead: -0.1 }), on('left:palm', 'kneeTop')],
     message: { presence: -0.1, openness: 0.4, formality: -0.7, movement: -0.4 },
   }),
 ];

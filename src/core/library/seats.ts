@@ -19,7 +19,7 @@ export const SEAT_POSES: readonly Pose[] = [
       leftElbowBendDeg: 30,
     },
     contacts: [
-      on('right:foot', 'footRail', 'rest', { left: -0.22, ahead: 0 }),
+      on('right:foot', 'footRail', 'rest', { left: -0.1, ahead: 0 }),
       on('right:palm', 'thighTop'),
       on('left:palm', 'thighTop'),
     ],
@@ -38,7 +38,7 @@ export const SEAT_POSES: readonly Pose[] = [
       faceForwardCm: 2,
       chinDownDeg: 0,
     },
-    contacts: [on('left:palm', 'thighInner', 'rest'), on('right:palm', 'other:wrist', 'hold')],
+    contacts: [on('left:palm', 'thighTop', 'rest'), on('right:palm', 'other:handBack', 'rest')],
     message: { presence: -0.2, openness: 0.2, formality: -0.3, movement: -0.4 },
   }),
   said('End of the sofa', 'An arm along the back, one knee over the other.', {
@@ -93,18 +93,18 @@ export const SEAT_POSES: readonly Pose[] = [
   said('On the upturned hull', 'Sit on the keel, one heel drawn in.', {
     support: 'sit',
     level: 2,
-    objects: [supportAt('hull', { turnLeftDeg: 10 })],
+    objects: [supportAt('hull', { turnLeftDeg: 10, sizesM: { beamM: 0.6, seatHeightM: 0.48 } })],
     settings: {
       hipsTurnLeftDeg: 20,
       seatDepthShare: 0.5,
       heelSpacingShoulders: 0.6,
       leftAheadFeet: 0.75,
-      feetAheadFeet: 0.75,
+      feetAheadFeet: 1.4,
       hingeDeg: 6,
       headTurnLeftDeg: -16,
       faceForwardCm: 1.5,
     },
-    contacts: [on('left:palm', 'thighTop'), on('right:palm', 'top', 'rest', { left: -0.9, ahead: 0 })],
+    contacts: [on('left:palm', 'thighTop'), on('right:palm', 'top', 'lean', { left: -0.9, ahead: 0 })],
     message: { presence: 0, openness: 0.5, formality: -0.6, movement: -0.3 },
   }),
 ];

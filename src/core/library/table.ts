@@ -76,7 +76,7 @@ export const TABLE_POSES: readonly Pose[] = [
       headTurnLeftDeg: -14,
       faceForwardCm: 1.5,
     },
-    contacts: [on('left:palm', 'seatFront', 'rest', { left: 0.85, ahead: 0 }), on('right:palm', 'thighTop')],
+    contacts: [on('left:palm', 'seatFront', 'lean', { left: 0.85, ahead: 0 }), on('right:palm', 'thighTop')],
     message: { presence: 0.3, openness: 0.5, formality: -0.2, movement: -0.4 },
   }),
 ];

@@ -196,8 +196,8 @@ export const SEATS = {
     sizes: { seatHeightM: [0.3, 0.8, 0.52], lengthM: [1.8, 6, 3.6], beamM: [0.6, 1.6, 0.95] },
     shape: ({ seatHeightM: h, lengthM, beamM }) => ({
       solids: [
-        { shape: 'ellipsoid', centre: [0, 0, 0], radii: [lengthM / 2, h - 0.02, beamM / 2], softM: 0 },
-        box([-lengthM * 0.42, h - 0.08, -0.02], [lengthM * 0.42, h, 0.02]),
+        { shape: 'ellipsoid', centre: [0, 0, 0], radii: [lengthM / 2, h - 0.06, beamM / 2], softM: 0 },
+        box([-lengthM * 0.36, h - 0.14, -0.025], [lengthM * 0.36, h, 0.025]),
       ],
       places: { ...seatPlaces(h, lengthM * 0.3, 0.08), top: level([0, h, 0], lengthM * 0.4, 0.02) },
     }),

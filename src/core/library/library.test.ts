@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { CONTACT_BODIES } from '../../../tests/support/contactBodies';
+import { faultsOf } from '../../../tests/support/poseChecks';
+import { bodyFrom, surfaceOf } from '../body';
+import { figureOf } from '../figure';
+import { CARRIED_NAMES, mirrorPose, neutralPose, poseSchema, type Pose } from '../pose';
+import { subtract } from '../units';
+import { carriedIn, HOUSE_POSES } from '.';
+
+const ALL = Object.values(HOUSE_POSES).flat();
+
+/** From slight to stout, short to tall, and one who is seven months pregnant. */
+const SIX = [0, 3, 4, 5, 6, 8].map((i) => CONTACT_BODIES[i]!);
+
+describe('the poses of the house', () => {
+  it('are as many as were planned of each kind, each with its own name and words', () => {
+    const counts = Object.fromEntries(Object.entries(HOUSE_POSES).map(([group, poses]) => [group, poses.length]));
+    expect(counts).toMatchObject({
+      standing: 8,
+      chair: 12,
+      'wall or rail': 4,
+      'stool or sofa': 6,
+      floor: 9,
+      'table or step': 4,
+      'head and shoulders': 3,
+      moving: 3,
+    });
+    expect(new Set(ALL.map((p) => p.name)).size).toBe(ALL.length);
+    expect(new Set(ALL.map((p) => p.words)).size).toBe(ALL.length);
+  });
+
+  it.each(ALL.map((p) => [p.name, p] as const))('%s keeps to the schema', (_, pose) => {
+    expect(poseSchema.safeParse(pose).error).toBeUndefined();
+  });
+
+  describe.each(SIX)('on $name', ({ profile }) => {
+    const body = bodyFrom(profile);
+    const surface = surfaceOf(body, 'sketched');
+    it.each(ALL.map((p) => [p.name, p] as const))('%s passes every check', (_, pose) => {
+      const { faults, figure } = faultsOf(body, surface, pose);
+      expect(faults).toEqual([]);
+      // what is not stable has to be told by its margin
+      expect(figure.balance.isStable).toBe(figure.balance.marginM > 0);
+      const sum = figure.balance.loads.reduce((s, l) => s + l.share, 0);
+      expect(sum).toBeCloseTo(1, 6);
+    });
+  });
+});
+
+describe('every way of being carried', () => {
+  const { profile } = CONTACT_BODIES[5]!;
+  const body = bodyFrom(profile);
+  const lens = { lens: [0, 1.2, 4] as [number, number, number] };
+  it.each(CARRIED_NAMES)('%s is mirrored by the mirrored pose', (carried) => {
+    const pose = carriedIn(neutralPose('start'), carried);
+    const one = figureOf(body, pose, lens);
+    const other = figureOf(body, mirrorPose(pose), lens);
+    for (const side of ['left', 'right'] as const) {
+      const across = side === 'left' ? 'right' : 'left';
+      for (const joint of ['elbows', 'wrists', 'knees', 'ankles', 'toes'] as const) {
+        const [x, y, z] = other.points[joint][across];
+        expect(Math.hypot(...subtract(one.points[joint][side], [-x, y, z]))).toBeLessThan(0.0015);
+      }
+    }
+  });
+
+  it('keeps what was said above the hips, and drops contacts with supports that are gone', () => {
+    const before: Pose = {
+      ...carriedIn(neutralPose('x'), 'sit'),
+      settings: { headTurnLeftDeg: 12, hingeDeg: 20 },
+      contacts: [
+        { part: 'left:palm', to: 'seat', kind: 'lean', pressure: 'light' },
+        { part: 'right:palm', to: 'thighTop', kind: 'rest', pressure: 'light' },
+      ],
+    };
+    const after = carriedIn(before, 'stand');
+    expect(after.settings).toEqual({ headTurnLeftDeg: 12 });
+    expect(after.objects).toBeUndefined();
+    expect(after.contacts.map((c) => c.part)).toEqual(['right:palm']);
+  });
+});
