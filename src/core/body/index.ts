@@ -31,6 +31,7 @@ export {
   type MotionRange,
   type StrengthClass,
 } from './motion';
+export { greatestMomentNm, HELD_JOINT_NAMES, HELD_JOINTS, holdS, type HeldJoint } from './strength';
 export { reflectance } from './reflectance';
 export { heelTurnDeg } from './shoeField';
 export { PARTS, partIndex, type PartName } from './parts';

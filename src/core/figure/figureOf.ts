@@ -5,6 +5,7 @@ import { anchorOf } from './anchor';
 import { placeArms, type ArmAngles } from './arms';
 import { armLump, firstState, measureBalance, settle, tuckDegOf, type Balance } from './balance';
 import { carriageOf, standsFree, type Carriage } from './carriage';
+import { effortOf, type JointEffort } from './effort';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
 import { placeGaze, type GazeAngles } from './gaze';
 import { placeFingers } from './hands';
@@ -26,6 +27,8 @@ export interface Figure {
   /** Real flexion of the knees, degrees. */
   kneeBendDeg: Record<Side, number>;
   gaze: GazeAngles;
+  /** What the joints hold against gravity, the hardest first. */
+  effort: JointEffort[];
   /** Movements of the joints against what the sitter can do. */
   motions: JointMotion[];
   /** Turn of hips, chest and face on the floor, degrees to the sitter's left of the set's front. */
@@ -94,6 +97,7 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
     arms,
     kneeBendDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
     gaze,
+    effort: effortOf(frames, body, said, balance),
     motions: motionsOf(body, frames, points, {
       kneeDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
       elbowDeg: { left: arms.left.elbowBendDeg, right: arms.right.elbowBendDeg },
@@ -154,6 +158,7 @@ function unreachedOf({ frames, carriage, legs, arms, balance, gaze, goals }: Sol
   for (const contact of pose.contacts)
     if (!targetOf(frames, carriage, contact))
       put(`there is no ${targetWords(contact.to, null)} here to touch`, 0, 'm');
+  if (!balance.isStable) put('the body would tip over', Math.max(0, -balance.marginM), 'm');
   if (balance.errorM > REPORT_M) put('weight is not where it was asked', balance.errorM, 'm');
   if (gaze.beyondDeg > 0) put('eyes do not reach their target', gaze.beyondDeg, '°');
   return unreached;

@@ -4,4 +4,5 @@ export { createSkinned, skinSurface, type SkinnedSurface } from './skinning';
 export { turned } from './frames';
 export type { Foot } from './stance';
 export type { JointMotion } from './motions';
+export type { JointEffort } from './effort';
 export type { Balance } from './balance';

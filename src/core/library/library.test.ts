@@ -14,7 +14,9 @@ const SIX = [0, 3, 4, 5, 6, 8].map((i) => CONTACT_BODIES[i]!);
 
 describe('the poses of the house', () => {
   it('are as many as were planned of each kind, each with its own name and words', () => {
-    const counts = Object.fromEntries(Object.entries(HOUSE_POSES).map(([group, poses]) => [group, poses.length]));
+    const counts = Object.fromEntries(
+      Object.entries(HOUSE_POSES).map(([group, poses]) => [group, poses.length]),
+    );
     expect(counts).toMatchObject({
       standing: 8,
       chair: 12,
