@@ -5,6 +5,7 @@ import {
   upgradeSitting,
   upgradeTake,
   type Frame,
+  type OwnPose,
   type Sitting,
   type Take,
 } from '@/core/formats';
@@ -30,6 +31,7 @@ export class GilvoDatabase extends Dexie {
   takes!: EntityTable<Take, 'id'>;
   frames!: EntityTable<Frame, 'id'>;
   groups!: EntityTable<Group, 'id'>;
+  poses!: EntityTable<OwnPose, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
 
@@ -55,10 +57,12 @@ export class GilvoDatabase extends Dexie {
           await table.bulkPut((await table.toArray()).map(upgrade));
         }
       });
-    this.version(3).upgrade(async (tx) => {
-      const takes = tx.table<unknown, string>('takes');
-      await takes.bulkPut((await takes.toArray()).map(upgradeTake));
-    });
+    this.version(3)
+      .stores({ poses: 'id, name' })
+      .upgrade(async (tx) => {
+        const takes = tx.table<unknown, string>('takes');
+        await takes.bulkPut((await takes.toArray()).map(upgradeTake));
+      });
   }
 }
 

@@ -24,6 +24,7 @@ export {
   tracesOf,
   type PersonTraces,
 } from './people';
+export { dropPose, keepPose, ownPoses, restorePose } from './poses';
 export { keepSurface, keptSurface } from './surfaces';
 export { AVERAGE_PROFILE } from './blank';
 export { placeDemo } from './demo';

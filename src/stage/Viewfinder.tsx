@@ -8,6 +8,7 @@ import {
   Float32BufferAttribute,
   FrontSide,
   Matrix4,
+  MeshBasicMaterial,
   MeshLambertMaterial,
   NoToneMapping,
   PCFShadowMap,
@@ -17,7 +18,7 @@ import {
   SRGBColorSpace,
   Vector3,
 } from 'three';
-import { viewOf, type Camera } from '@/core/camera';
+import type { View } from '@/core/camera';
 import { keyCentre, type KeyLight } from '@/core/light';
 import { supportMesh, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
@@ -28,7 +29,8 @@ import type { BodySurface } from '@/core/body';
 export interface ViewfinderProps {
   surface: BodySurface;
   transforms: Float64Array;
-  camera: Camera;
+  /** What the lens sees: the camera's own view, or another way round the sitter. */
+  view: View;
   light: KeyLight;
   /** Where the key is aimed, metres. */
   face: Vec3;
@@ -36,6 +38,8 @@ export interface ViewfinderProps {
   backgroundM: number;
   /** What stands beside the sitter. */
   supports: readonly Support[];
+  /** Joints of another pose that is drawn through this one. */
+  ghost: Float64Array | null;
   /** `parts` shows the part labels in plain colours. */
   mode: 'picture' | 'parts';
   /** Called after every drawn frame. */
@@ -92,8 +96,7 @@ function partsMaterial(): ShaderMaterial {
 }
 
 /** Puts the drawing camera where the camera of the set stands, with its frame. */
-function aimLens(lens: PerspectiveCamera, camera: Camera): void {
-  const view = viewOf(camera);
+function aimLens(lens: PerspectiveCamera, view: View): void {
   lens.fov = (2 * Math.atan(view.tanHalfHeight) * 180) / Math.PI;
   lens.aspect = view.tanHalfWidth / view.tanHalfHeight;
   lens.near = 0.1;
@@ -136,16 +139,26 @@ function supportGeometry(supports: readonly Support[]): BufferGeometry {
 }
 
 function Scene(props: ViewfinderProps) {
-  const { surface, transforms, camera, light, face, backgroundM, supports, mode, onDrawn } = props;
+  const { surface, transforms, view, light, face, backgroundM, supports, ghost, mode, onDrawn } = props;
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
   const sweep = useMemo(() => sweepGeometry(backgroundM), [backgroundM]);
   const furniture = useMemo(() => supportGeometry(supports), [supports]);
   const materials = useMemo(
-    () => ({ picture: new MeshLambertMaterial({ vertexColors: true }), parts: partsMaterial() }),
+    () => ({
+      picture: new MeshLambertMaterial({ vertexColors: true }),
+      parts: partsMaterial(),
+      ghost: new MeshBasicMaterial({ color: '#e3c264', transparent: true, opacity: 0.34, depthWrite: false }),
+    }),
     [],
   );
+  const other = useMemo(() => (ghost ? figureGeometry(surface) : null), [ghost, surface]);
+  useEffect(() => {
+    if (other && ghost) other.pose(ghost);
+    invalidate();
+    return () => other?.geometry.dispose();
+  }, [other, ghost, invalidate]);
   const lens = useMemo(() => new PerspectiveCamera(), []);
   const key = useMemo(() => {
     const spot = new SpotLight('#fff6ea', 1, 0, 0.7, 0.6, 2);
@@ -169,9 +182,9 @@ function Scene(props: ViewfinderProps) {
   }, [figure, transforms, invalidate]);
 
   useEffect(() => {
-    aimLens(lens, camera);
+    aimLens(lens, view);
     invalidate();
-  }, [camera, lens, invalidate]);
+  }, [view, lens, invalidate]);
 
   useEffect(() => {
     setKey(key, light, face);
@@ -209,6 +222,9 @@ function Scene(props: ViewfinderProps) {
         frustumCulled={false}
         visible={mode === 'picture'}
       />
+      {other && (
+        <mesh geometry={other.geometry} material={materials.ghost} frustumCulled={false} renderOrder={2} />
+      )}
       <mesh geometry={sweep} receiveShadow visible={mode === 'picture'}>
         <meshLambertMaterial color={PAPER} />
       </mesh>

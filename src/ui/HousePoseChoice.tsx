@@ -1,31 +1,48 @@
 'use client';
 
+import { useLiveQuery } from 'dexie-react-hooks';
 import { HOUSE_POSES } from '@/core/library';
 import type { Pose } from '@/core/pose';
+import { database, ownPoses } from '@/data';
 
 interface HousePoseChoiceProps {
   label: string;
+  /** Shown while nothing is chosen. */
+  empty?: string;
+  /** Other poses to choose from, before those of the house. */
+  others?: { group: string; poses: readonly Pose[] };
   onChoose(pose: Pose): void;
 }
 
-/** The poses of the house by what they need; choosing one hands it over. */
-export function HousePoseChoice({ label, onChoose }: HousePoseChoiceProps) {
-  const all = Object.values(HOUSE_POSES).flat();
+/** Own poses and those of the house, by what they need; choosing one hands it over. */
+export function HousePoseChoice({
+  label,
+  empty = 'a pose of the house',
+  others,
+  onChoose,
+}: HousePoseChoiceProps) {
+  const own = useLiveQuery(() => ownPoses(database), []) ?? [];
+  const groups: [string, readonly Pose[]][] = [
+    ...(others ? [[others.group, others.poses] as [string, readonly Pose[]]] : []),
+    ...(own.length > 0 ? [['own', own.map((o) => o.pose)] as [string, readonly Pose[]]] : []),
+    ...Object.entries(HOUSE_POSES),
+  ];
   return (
     <select
-      className="h-9 min-w-0 border border-base-300 bg-base-100 px-2"
+      className="h-9 w-full min-w-0 shrink-0 border border-base-300 bg-base-100 px-2"
       aria-label={label}
       value=""
       onChange={(e) => {
-        const pose = all.find((p) => p.name === e.target.value);
+        const [group, name] = e.target.value.split('\n');
+        const pose = groups.find(([g]) => g === group)?.[1].find((p) => p.name === name);
         if (pose) onChoose(pose);
       }}
     >
-      <option value="">a pose of the house</option>
-      {Object.entries(HOUSE_POSES).map(([group, poses]) => (
+      <option value="">{empty}</option>
+      {groups.map(([group, poses]) => (
         <optgroup key={group} label={group}>
-          {poses.map((p) => (
-            <option key={p.name} value={p.name}>
+          {poses.map((p, i) => (
+            <option key={`${p.name} ${i}`} value={`${group}\n${p.name}`}>
               {p.name}
             </option>
           ))}

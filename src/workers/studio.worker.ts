@@ -1,5 +1,5 @@
 import { expose, transfer, type ProxyMarked } from 'comlink';
-import { mend, type MendResult } from '@/core/adapt';
+import { dragged, handlePoint, HANDLES, mend, type Handle, type MendResult } from '@/core/adapt';
 import {
   bodyFrom,
   girthsOf,
@@ -16,10 +16,10 @@ import {
 } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
-import type { Figure } from '@/core/figure';
+import { figureOf, placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
-import { neutralPose } from '@/core/pose';
+import { neutralPose, type Pose } from '@/core/pose';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
 import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
@@ -60,6 +60,14 @@ export interface ShotReport {
   /** Movements past the sitter's comfort. */
   strained: Figure['motions'];
   centreOfMassM: Vec3;
+  /** Whether the body is carried, and by what. */
+  isStable: boolean;
+  loads: Figure['balance']['loads'];
+  /** Joints that tire, the hardest first. */
+  tiring: Figure['effort'];
+  /** Where the picture can be taken hold of. */
+  handles: Record<Handle, Vec3>;
+  wrists: Record<Side, Vec3>;
   elapsedMs: number;
 }
 
@@ -238,6 +246,11 @@ const api = {
       unreached: figure.unreached,
       strained: figure.motions.filter((m) => m.state !== 'easy'),
       centreOfMassM: figure.balance.centreOfMassM,
+      isStable: figure.balance.isStable,
+      loads: figure.balance.loads,
+      tiring: figure.effort.filter((e) => e.holdS < Infinity),
+      handles: Object.fromEntries(HANDLES.map((h) => [h, handlePoint(figure, h)])) as Record<Handle, Vec3>,
+      wrists: figure.points.wrists,
       elapsedMs,
     };
   },
@@ -269,6 +282,24 @@ const api = {
     const { studio } = await studioFor(profile);
     const { picture } = seeShot(studio, shot, { scale });
     return { width: picture.width, height: picture.height, labels: picture.label };
+  },
+
+  /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
+  async drag(profile: BodyProfile, pose: Pose, lens: Vec3, handle: Handle, by: Vec3): Promise<Pose> {
+    const { body } = await studioFor(profile);
+    return dragged(body, figureOf(body, pose, { lens }), pose, handle, by);
+  },
+
+  /** Places that the hand of one side can be laid on, in a pose. */
+  async places(profile: BodyProfile, pose: Pose, lens: Vec3, side: Side): Promise<ReachablePlace[]> {
+    const { body } = await studioFor(profile);
+    return placesInReach(body, figureOf(body, pose, { lens }), pose, side);
+  },
+
+  /** Joints of another pose of the same sitter, to be drawn as a ghost. */
+  async ghost(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<Float64Array> {
+    const { body } = await studioFor(profile);
+    return figureOf(body, pose, { lens }).transforms;
   },
 
   /** Looks for the smallest change that clears a finding. */

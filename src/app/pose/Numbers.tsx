@@ -14,13 +14,20 @@ function tilt(deg: number): string {
   return `${whole}° ${deg > 0 ? 'left' : 'right'} up`;
 }
 
+/** What carries most, and how much of the weight. */
+function mostOf(loads: ShotReport['loads']): string {
+  const most = loads.reduce((a, b) => (b.share > a.share ? b : a));
+  return `${Math.round(most.share * 100)} % ${most.part}`;
+}
+
 /** What was measured, whether or not anything is wrong. */
 export function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number }) {
   const n = report.numbers;
   const left = Math.round(n.leftSharePercent);
+  const onFeet = report.loads.every((l) => l.part.endsWith('foot'));
   const rows: [string, string][] = [
-    ['weight', left >= 50 ? `${left} % left` : `${100 - left} % right`],
-    ['stands by', `${n.marginCm.toFixed(0)} cm`],
+    ['weight', onFeet ? (left >= 50 ? `${left} % left` : `${100 - left} % right`) : mostOf(report.loads)],
+    [report.isStable ? 'stands by' : 'tips over', `${Math.abs(n.marginCm).toFixed(0)} cm`],
     ['sharp', `${n.sharpNearM.toFixed(2)}–${Number.isFinite(n.sharpFarM) ? n.sharpFarM.toFixed(2) : '∞'} m`],
     ['key : fill', Number.isFinite(n.ratio) ? `${n.ratio.toFixed(1)} : 1` : 'no fill'],
     ['face at', `${n.faceDistanceM.toFixed(2)} m · f/${apertureF}`],

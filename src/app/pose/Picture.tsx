@@ -1,15 +1,18 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { Shot } from '@/core/picture';
+import type { Pose } from '@/core/pose';
 import type { Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
-import { OVERLAYS, usePoseStore, type Overlay } from './poseStore';
+import { Handles } from './Handles';
+import { viewFor, type Look } from './lookingAt';
+import { OVERLAYS, usePoseStore, type Overlay, type Panel } from './poseStore';
 
 // three.js is only loaded where a figure is drawn
 const Viewfinder = dynamic(() => import('@/stage/Viewfinder').then((m) => m.Viewfinder), { ssr: false });
@@ -19,12 +22,16 @@ const OVERLAY_WORDS: Record<Overlay, string> = {
   sharp: 'sharp',
   parts: 'parts',
   measured: 'measured',
+  ghost: 'ghost',
+  handles: 'handles',
 };
 const OVERLAY_TITLES: Record<Overlay, string> = {
   size: 'How much near parts are enlarged against the face',
   sharp: 'What lies within the depth of field, focused on the near eye',
   parts: 'The drawn figure in its part colours',
   measured: 'What the measuring picture sees, pixel by pixel',
+  ghost: 'The pose as it was opened, or the one before it in the run',
+  handles: 'Hands, feet, hips, chin and eyes to take hold of',
 };
 
 /** The measuring picture's labels in part colours. */
@@ -115,10 +122,70 @@ interface PictureProps {
   progress: number;
   backgroundM: number;
   overlay: Overlay | null;
+  panel: Panel;
+  ghostPose: Pose | null;
+}
+
+/** The joints of the ghost, while it is wanted. */
+function useGhost(profile: BodyProfile, pose: Pose | null, shot: Shot | null): Float64Array | null {
+  const [ghost, setGhost] = useState<{ pose: Pose; joints: Float64Array } | null>(null);
+  useEffect(() => {
+    if (!pose || !shot) return;
+    let stale = false;
+    void studio('backstage')
+      .ghost(profile, pose, viewOf(shot.camera).eye)
+      .then((joints) => !stale && setGhost({ pose, joints }));
+    return () => {
+      stale = true;
+    };
+  }, [profile, pose, shot]);
+  return pose && ghost?.pose === pose ? ghost.joints : null;
+}
+
+/** Ways of looking at the sitter that change nothing. */
+function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }) {
+  const button =
+    'min-h-6 bg-[#1b1712]/85 px-2 text-xs text-[#f2e7cd] aria-pressed:bg-[#e3c264] aria-pressed:text-[#241f18]';
+  const toggle = (next: Look, words: string, title: string) => (
+    <button
+      type="button"
+      className={button}
+      title={title}
+      aria-pressed={look.kind === next.kind}
+      onClick={() => onLook(look.kind === next.kind ? { kind: 'lens' } : next)}
+    >
+      {words}
+    </button>
+  );
+  return (
+    <div role="group" aria-label="Look" className="absolute top-2 left-2 flex items-center gap-1">
+      {look.kind === 'turn' && (
+        <input
+          type="range"
+          aria-label="Round the sitter"
+          className="mark-slider w-28 bg-[#1b1712]/60"
+          min={-180}
+          max={180}
+          step={5}
+          value={look.deg}
+          onChange={(e) => onLook({ kind: 'turn', deg: Number(e.target.value) })}
+        />
+      )}
+      {toggle({ kind: 'turn', deg: 60 }, 'round', 'Look from another side; the camera stays')}
+      {toggle({ kind: 'close' }, 'close', 'Look closely at what is being set')}
+    </div>
+  );
 }
 
 /** The viewfinder with its frame and switchable overlays. */
-export function Picture({ profile, shot, report, surface, progress, backgroundM, overlay }: PictureProps) {
+export function Picture(props: PictureProps) {
+  const { profile, shot, report, surface, progress, backgroundM, overlay, panel, ghostPose } = props;
+  const [look, setLook] = useState<Look>({ kind: 'lens' });
+  const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
+  const view = useMemo(
+    () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
+    [look, shot, panel, report],
+  );
   const { setOverlay } = usePoseStore.getState();
   const landscape = shot?.camera.orientation === 'landscape';
   return (
@@ -128,15 +195,16 @@ export function Picture({ profile, shot, report, surface, progress, backgroundM,
           className={`relative max-h-full max-w-full bg-[#4f473c] ${landscape ? 'w-full' : 'h-full'}`}
           style={{ aspectRatio: landscape ? '3 / 2' : '2 / 3' }}
         >
-          {surface && report && shot ? (
+          {surface && report && shot && view ? (
             <Viewfinder
               surface={surface}
               transforms={report.transforms}
-              camera={shot.camera}
+              view={view}
               light={shot.light}
               face={report.points.chin}
               backgroundM={backgroundM}
               supports={shot.pose.objects ?? NO_SUPPORTS}
+              ghost={ghost}
               mode={overlay === 'parts' ? 'parts' : 'picture'}
             />
           ) : (
@@ -145,8 +213,13 @@ export function Picture({ profile, shot, report, surface, progress, backgroundM,
             </p>
           )}
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
-          {overlay === 'size' && report && <SizeLabels report={report} />}
-          {overlay === 'sharp' && report && shot && <SharpMarks shot={shot} report={report} />}
+          {overlay === 'size' && look.kind === 'lens' && report && <SizeLabels report={report} />}
+          {overlay === 'handles' && look.kind === 'lens' && report && shot && (
+            <Handles profile={profile} shot={shot} report={report} />
+          )}
+          {overlay === 'sharp' && look.kind === 'lens' && report && shot && (
+            <SharpMarks shot={shot} report={report} />
+          )}
           {surface && progress < 1 && (
             <progress
               className="absolute top-0 left-0 h-0.5 w-full"
@@ -160,6 +233,7 @@ export function Picture({ profile, shot, report, surface, progress, backgroundM,
               m · lens {shot.camera.heightM.toFixed(2)} m
             </p>
           )}
+          {report && <LookControls look={look} onLook={setLook} />}
           <div role="group" aria-label="Overlays" className="absolute bottom-2 left-2 flex gap-1">
             {OVERLAYS.map((o) => (
               <button

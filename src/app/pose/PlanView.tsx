@@ -108,12 +108,12 @@ export function PlanView({ shot, room, report }: PlanProps) {
     crowded && apart[0] > 0 ? { x: -13, anchor: 'end' as const } : { x: 13, anchor: 'start' as const };
   const door = doorLine(room, scale, left);
   return (
-    <figure className="min-h-0">
+    <figure className="shrink-0">
       <figcaption className="quiet text-xs">plan</figcaption>
       <svg
         ref={svg}
         viewBox={`0 0 ${WIDTH} ${height}`}
-        className="w-full touch-none"
+        className="max-h-[250px] w-full touch-none"
         role="group"
         aria-label="Floor plan"
       >

@@ -6,13 +6,15 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
 import { useStore } from 'zustand';
-import { STATIONS, mirrorPose } from '@/core/pose';
+import { STATIONS, mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
+import { otherSide, SIDES } from '@/core/units';
 import type { Take } from '@/core/formats';
 import { database, type WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
 import { RunStrip } from '@/ui/RunStrip';
 import { useSitting } from '@/ui/useSitting';
 import { Picture } from './Picture';
+import { KeepPose } from './KeepPose';
 import { Marks } from './Marks';
 import { PlanView } from './PlanView';
 import { PlumbLine } from './PlumbLine';
@@ -109,6 +111,34 @@ function History({ take }: { take: Take }) {
   );
 }
 
+/** Makes one side the mirror of the other. */
+function SideCopies({ pose }: { pose: Pose }) {
+  return (
+    <p className="flex items-center gap-2 text-[13px]">
+      <span className="quiet text-xs">one side as the other</span>
+      {SIDES.map((side) => (
+        <button
+          key={side}
+          type="button"
+          className="link-act text-xs"
+          title={`Make the ${otherSide(side)} side the mirror of the ${side}`}
+          onClick={() => usePoseStore.getState().setPose(withSideMirrored(pose, side))}
+        >
+          {side}
+        </button>
+      ))}
+    </p>
+  );
+}
+
+/** What the ghost shows: the pose as it was opened, or while nothing has changed the one before it in the run. */
+function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
+  const before = usePoseStore((s) => s.before);
+  if (before && JSON.stringify(before) !== JSON.stringify(take.shot.pose)) return before;
+  const position = takes.findIndex((t) => t.id === take.id);
+  return takes[position - 1]?.shot.pose ?? null;
+}
+
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const { panel, overlay, dragging } = usePoseStore();
@@ -120,6 +150,11 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { measured, drawn, progress } = useSurfaces(profile);
   const saved = useAutosave();
   useKeys();
+  const others = useMemo(
+    () => whole.takes.filter((t) => t.id !== take.id).map((t) => t.shot.pose),
+    [whole.takes, take.id],
+  );
+  const ghostPose = useGhostPose(take, whole.takes);
   const accepted = new Set(take.meant.map((m) => m.findingId));
   const open = report?.findings.filter((f) => !accepted.has(f.id)) ?? [];
   const surface = dragging ? measured : (drawn ?? measured);
@@ -144,7 +179,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
         />
         <SidePanels />
       </div>
-      <StationPanel shot={take.shot} panel={panel} />
+      <StationPanel shot={take.shot} panel={panel} others={others} />
       <div className="flex min-w-0 flex-1 gap-3 p-3">
         <Picture
           profile={profile}
@@ -154,6 +189,8 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           surface={surface}
           backgroundM={sitting.room.markToBackM}
           overlay={overlay}
+          panel={panel}
+          ghostPose={ghostPose}
         />
         <div className="flex min-h-0 w-[196px] shrink-0 flex-col justify-between gap-2 overflow-y-auto">
           <div className="flex items-center justify-between">
@@ -169,6 +206,8 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           <PlanView shot={take.shot} room={sitting.room} report={report} />
           <SideView shot={take.shot} report={report} />
           <Marks shot={take.shot} />
+          <SideCopies pose={take.shot.pose} />
+          <KeepPose pose={take.shot.pose} />
         </div>
       </div>
       <Readings take={take} profile={profile} wanted={wanted} report={report} refused={refused} />

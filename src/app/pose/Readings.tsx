@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { cueFor } from '@/core/direct';
 import type { MendChange } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
-import { MOTIONS, type BodyProfile } from '@/core/body';
+import { HELD_JOINTS, MOTIONS, type BodyProfile } from '@/core/body';
 import type { Take } from '@/core/formats';
 import { differenceOf, SETTINGS } from '@/core/pose';
 import type { Finding } from '@/core/review';
@@ -248,6 +248,17 @@ export function Readings({ take, profile, wanted, report, refused }: ReadingsPro
             ))}
           </div>
         )}
+        {report && report.tiring.length > 0 && (
+          <div className="py-2" data-testid="tiring">
+            <h3 className="quiet text-xs">How long it can be held</h3>
+            {report.tiring.slice(0, 3).map((e) => (
+              <p key={e.joint} className="text-[13px] first-letter:uppercase">
+                {HELD_JOINTS[e.joint].words} {holdWords(e.holdS)}, {Math.round(e.share * 100)} % of its
+                strength
+              </p>
+            ))}
+          </div>
+        )}
         {report && report.strained.length > 0 && (
           <div className="py-2" data-testid="strained">
             <h3 className="quiet text-xs">Past what is easy to hold</h3>
@@ -267,4 +278,12 @@ export function Readings({ take, profile, wanted, report, refused }: ReadingsPro
 
 function shown(value: number, factor: number): string {
   return String(Math.round(value * factor * 100) / 100);
+}
+
+/** A time as it is said on set. */
+function holdWords(seconds: number): string {
+  if (seconds < 1) return 'cannot hold it';
+  return seconds < 90
+    ? `${Math.round(seconds / 5) * 5} s`
+    : `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
 }

@@ -8,9 +8,13 @@ import {
   settingApplies,
   SETTINGS,
   settingOf,
+  STATIONS,
+  withStation,
   type Gaze,
   type HandShape,
+  type Pose,
   type SettingId,
+  type Station,
 } from '@/core/pose';
 import { SIDES } from '@/core/units';
 import type { Shot } from '@/core/picture';
@@ -324,9 +328,18 @@ function LightControls({ shot }: { shot: Shot }) {
   });
 }
 
+interface StationPanelProps {
+  shot: Shot;
+  panel: Panel;
+  /** The other poses of the run, to take a station from. */
+  others: readonly Pose[];
+}
+
 /** The few controls of the open station, or of camera and light. */
-export function StationPanel({ shot, panel }: { shot: Shot; panel: Panel }) {
-  const { setPose } = usePoseStore.getState();
+export function StationPanel({ shot, panel, others }: StationPanelProps) {
+  const { setPose, toggleHeld } = usePoseStore.getState();
+  const held = usePoseStore((s) => s.held);
+  const station = (STATIONS as readonly Panel[]).includes(panel) ? (panel as Station) : null;
   return (
     <section
       aria-label={TITLES[panel]}
@@ -335,6 +348,25 @@ export function StationPanel({ shot, panel }: { shot: Shot; panel: Panel }) {
       <div>
         <h2 className="text-lg leading-tight">{TITLES[panel]}</h2>
         <p className="quiet text-xs">{HINTS[panel]}</p>
+        {station && (
+          <div className="mt-1.5 flex items-center gap-2">
+            <button
+              type="button"
+              aria-pressed={held.includes(station)}
+              title="Stays as it is while others change"
+              className="h-8 border border-base-300 bg-base-100 px-2 text-xs aria-pressed:border-accent aria-pressed:font-bold"
+              onClick={() => toggleHeld(station)}
+            >
+              {held.includes(station) ? 'held' : 'hold'}
+            </button>
+            <HousePoseChoice
+              label={`Take ${TITLES[panel].toLowerCase()} from another pose`}
+              empty="as in"
+              others={{ group: 'this run', poses: others }}
+              onChoose={(from) => setPose(withStation(shot.pose, station, from))}
+            />
+          </div>
+        )}
       </div>
       {panel === 'feet' && (
         <>

@@ -4,13 +4,13 @@ import type { CameraNumber } from '@/core/camera';
 import type { Take } from '@/core/formats';
 import type { KeyNumber } from '@/core/light';
 import type { Shot } from '@/core/picture';
-import { withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
+import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
 /** What the panel beside the plumb line is open on. */
 export type Panel = Station | 'camera' | 'light';
 
 /** Overlays of the viewfinder. */
-export const OVERLAYS = ['size', 'sharp', 'parts', 'measured'] as const;
+export const OVERLAYS = ['size', 'sharp', 'parts', 'measured', 'ghost', 'handles'] as const;
 export type Overlay = (typeof OVERLAYS)[number];
 
 interface PoseState {
@@ -18,10 +18,15 @@ interface PoseState {
   panel: Panel;
   overlay: Overlay | null;
   dragging: boolean;
+  /** Stations that stay as they are while others change. */
+  held: readonly Station[];
+  /** The pose as it was when it was opened, to compare with. */
+  before: Pose | null;
   open(take: Take): void;
   setPanel(panel: Panel): void;
   setOverlay(overlay: Overlay | null): void;
   setDragging(dragging: boolean): void;
+  toggleHeld(station: Station): void;
   setShot(shot: Shot): void;
   setPose(pose: Pose): void;
   setSetting(id: SettingId, value: number): void;
@@ -51,8 +56,10 @@ export const usePoseStore = create<PoseState>()(
         panel: 'feet',
         overlay: null,
         dragging: false,
+        held: [],
+        before: null,
         open: (take) => {
-          set({ take });
+          set({ take, held: [], before: take.shot.pose });
           usePoseStore.temporal.getState().clear();
           lastEditMs = 0;
         },
@@ -62,9 +69,14 @@ export const usePoseStore = create<PoseState>()(
           dragRecorded = false;
           set({ dragging });
         },
-        setShot: (next) => shot(() => next),
-        setPose: (pose) => shot((s) => ({ ...s, pose })),
-        setSetting: (id, value) => shot((s) => ({ ...s, pose: withSetting(s.pose, id, value) })),
+        toggleHeld: (station) => {
+          const { held } = get();
+          set({ held: held.includes(station) ? held.filter((s) => s !== station) : [...held, station] });
+        },
+        setShot: (next) => shot((s) => ({ ...next, pose: withHeld(s.pose, next.pose, get().held) })),
+        setPose: (pose) => shot((s) => ({ ...s, pose: withHeld(s.pose, pose, get().held) })),
+        setSetting: (id, value) =>
+          shot((s) => ({ ...s, pose: withHeld(s.pose, withSetting(s.pose, id, value), get().held) })),
         setCamera: (camera) => shot((s) => ({ ...s, camera })),
         setCameraNumber: (name, value) => shot((s) => ({ ...s, camera: { ...s.camera, [name]: value } })),
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),

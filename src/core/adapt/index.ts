@@ -1,1 +1,2 @@
 export { mend, type MendChange, type MendResult } from './mend';
+export { dragged, handlePoint, HANDLES, type Handle } from './handles';

@@ -66,7 +66,7 @@ function fromBind(side: Side): Quat {
  * Frame in which free arms hang: with the chest's turn, and only part of its pitch and roll (gravity). Lying down they
  * go with the chest.
  */
-function hangFrame(frames: Frames, pose: Pose): Quat {
+export function hangFrame(frames: Frames, pose: Pose): Quat {
   const chest = rotationOf(frames, 'spineHigh');
   if (isLying(pose.support)) return chest;
   return between(about('y', yawDeg(chest)), chest, 0.4);

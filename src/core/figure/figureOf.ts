@@ -1,5 +1,14 @@
 import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body } from '../body';
-import { legModes, poseSchema, settingOf, sided, targetWords, withSetting, type Pose } from '../pose';
+import {
+  contactOf,
+  legModes,
+  poseSchema,
+  settingOf,
+  sided,
+  targetWords,
+  withSetting,
+  type Pose,
+} from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './anchor';
 import { placeArms, type ArmAngles } from './arms';
@@ -98,11 +107,20 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
     kneeBendDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
     gaze,
     effort: effortOf(frames, body, said, balance),
-    motions: motionsOf(body, frames, points, {
-      kneeDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
-      elbowDeg: { left: arms.left.elbowBendDeg, right: arms.right.elbowBendDeg },
-      wristDeg: { left: arms.left.wristBendDeg, right: arms.right.wristBendDeg },
-    }),
+    motions: motionsOf(
+      body,
+      frames,
+      points,
+      {
+        kneeDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
+        elbowDeg: { left: arms.left.elbowBendDeg, right: arms.right.elbowBendDeg },
+        wristDeg: { left: arms.left.wristBendDeg, right: arms.right.wristBendDeg },
+      },
+      {
+        left: contactOf(said, 'left')?.kind === 'lean',
+        right: contactOf(said, 'right')?.kind === 'lean',
+      },
+    ),
     turnDeg: {
       hips: settingOf(said, 'hipsTurnLeftDeg'),
       chest: chestTurn(points),

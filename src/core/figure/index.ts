@@ -1,3 +1,4 @@
+export { armSettingsTowards, placesInReach, type ReachablePlace } from './grasp';
 export { figureOf, type Figure, type FigureScene, type Unreached } from './figureOf';
 export type { FigurePoints } from './points';
 export { createSkinned, skinSurface, type SkinnedSurface } from './skinning';

@@ -29,13 +29,29 @@ function between(frames: Frames, from: 'pelvis' | 'spineHigh', to: 'spineHigh' |
   };
 }
 
-/** Which way a limb leaves the trunk, and how far from hanging straight down, degrees. */
-function limbMotion(frames: Frames, trunk: 'pelvis' | 'spineHigh', from: Vec3, to: Vec3, side: Side) {
-  const d = turned(unit(subtract(to, from)), inverse(rotationOf(frames, trunk)));
+/** Which way an arm leaves the trunk, and how far from hanging straight down, degrees. */
+function armMotion(frames: Frames, from: Vec3, to: Vec3, side: Side) {
+  const d = turned(unit(subtract(to, from)), inverse(rotationOf(frames, 'spineHigh')));
   const deg = degrees(Math.acos(clamp(-d[1], -1, 1)));
   const outwards = sideSign(side) * d[0];
   const way = Math.abs(d[2]) < Math.abs(outwards) ? 'sideways' : d[2] > 0 ? 'forward' : 'back';
   return { deg, way } as const;
+}
+
+/** With the thigh raised the leg opens this much further before the hip stops it (common practice: cross-legged sitting). */
+const OPENS_WHEN_BENT = 0.65;
+
+/** Flexion of the hip in the side view of the pelvis, and how far the thigh is spread out of it, degrees. */
+function thighMotion(frames: Frames, hip: Vec3, knee: Vec3, side: Side) {
+  const d = turned(unit(subtract(knee, hip)), inverse(rotationOf(frames, 'pelvis')));
+  const flexionDeg = degrees(Math.atan2(d[2], -d[1]));
+  const spreadDeg = degrees(Math.asin(clamp(sideSign(side) * d[0], -1, 1)));
+  // bent, and with the bend near a straight angle out to the side there is no side view left to see
+  const raised = Math.abs(flexionDeg) > 45 || spreadDeg > 60;
+  return {
+    flexionDeg: flexionDeg < -100 ? flexionDeg + 360 : flexionDeg,
+    abductionDeg: raised ? spreadDeg * OPENS_WHEN_BENT : spreadDeg,
+  };
 }
 
 /** Every movement of a placed figure that has a published range. */
@@ -44,6 +60,7 @@ export function motionsOf(
   frames: Frames,
   points: FigurePoints,
   bends: { kneeDeg: Record<Side, number>; elbowDeg: Record<Side, number>; wristDeg: Record<Side, number> },
+  bears: Record<Side, boolean>,
 ): JointMotion[] {
   const out: JointMotion[] = [];
   const put = (motion: Motion, deg: number, side: Side | null = null) => {
@@ -60,19 +77,25 @@ export function motionsOf(
   put(trunk.bowDeg >= 0 ? 'trunkFlexion' : 'trunkExtension', Math.abs(trunk.bowDeg));
   put('trunkLateralBend', Math.abs(trunk.bendDeg));
   for (const side of SIDES) {
-    const arm = limbMotion(frames, 'spineHigh', points.shoulders[side], points.elbows[side], side);
+    const arm = armMotion(frames, points.shoulders[side], points.elbows[side], side);
     const ARM = {
       forward: 'shoulderFlexion',
       back: 'shoulderExtension',
       sideways: 'shoulderAbduction',
     } as const;
     put(ARM[arm.way], arm.deg, side);
-    const leg = limbMotion(frames, 'pelvis', points.hips[side], points.knees[side], side);
-    const LEG = { forward: 'hipFlexion', back: 'hipExtension', sideways: 'hipAbduction' } as const;
-    put(LEG[leg.way], leg.deg, side);
+    const thigh = thighMotion(frames, points.hips[side], points.knees[side], side);
+    put(thigh.flexionDeg >= 0 ? 'hipFlexion' : 'hipExtension', Math.abs(thigh.flexionDeg), side);
+    put('hipAbduction', Math.max(0, thigh.abductionDeg), side);
     put('kneeFlexion', bends.kneeDeg[side], side);
     put('elbowFlexion', bends.elbowDeg[side], side);
-    put(bends.wristDeg[side] >= 0 ? 'wristFlexion' : 'wristExtension', Math.abs(bends.wristDeg[side]), side);
+    // a hand that bears weight is pressed back further than the muscles take it
+    if (!bears[side])
+      put(
+        bends.wristDeg[side] >= 0 ? 'wristFlexion' : 'wristExtension',
+        Math.abs(bends.wristDeg[side]),
+        side,
+      );
   }
   return out;
 }

@@ -1,6 +1,7 @@
 import { SIDES, type Side } from '../units';
 import { settingApplies } from './applies';
-import { contactPart, handRegion, type Contact } from './contact';
+import { contactStation } from './stations';
+import { handRegion, type Contact } from './contact';
 import { contactOf, settingOf, type Gaze, type HandShape, type Pose } from './pose';
 import { SETTING_IDS, SETTINGS, STATIONS, type SettingId, type Station } from './settings';
 
@@ -34,7 +35,7 @@ export function differenceOf(from: Pose, to: Pose): Change[] {
     if (JSON.stringify(a) === JSON.stringify(b)) continue;
     // a hand that goes to another place with another region is one change
     if (!b && isHand(part) && contactOf(to, sideOf(part))) continue;
-    changes.push({ kind: 'contact', station: stationOf(part), part, from: a, to: b });
+    changes.push({ kind: 'contact', station: contactStation({ part }), part, from: a, to: b });
   }
   for (const side of SIDES)
     if (from.hands[side] !== to.hands[side])
@@ -58,19 +59,4 @@ function sideOf(part: Contact['part']): Side {
 
 function isHand(part: Contact['part']): boolean {
   return handRegion({ part }) !== null;
-}
-
-function stationOf(part: Contact['part']): Station {
-  switch (contactPart({ part })) {
-    case 'foot':
-      return 'feet';
-    case 'knee':
-      return 'hips';
-    case 'back':
-      return 'spine';
-    case 'shoulder':
-      return 'shoulders';
-    default:
-      return 'arms';
-  }
 }

@@ -35,6 +35,7 @@ export {
   type Pose,
 } from './pose';
 export { settingApplies } from './applies';
+export { withHeld, withSideMirrored, withStation } from './stations';
 export { differenceOf, type Change } from './difference';
 export {
   bodyTarget,
