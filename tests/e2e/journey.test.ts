@@ -191,7 +191,7 @@ it('removes a pose and puts it back, and adds one of the house', async () => {
   await gilvo.until('document.querySelectorAll("li[data-take]").length === 4', 'not removed');
   await gilvo.press('Undo');
   await gilvo.until('document.querySelectorAll("li[data-take]").length === 5', 'not put back');
-  await gilvo.click('main select option[value="Held arm"]');
+  await gilvo.click('main select option[value$="Held arm"]');
   await gilvo.until('document.querySelectorAll("li[data-take]").length === 6', 'not added');
   await gilvo.click('li[data-take]:nth-of-type(6) button[aria-label^="Remove"]');
   await gilvo.until('document.querySelectorAll("li[data-take]").length === 5', 'not removed again');

@@ -150,24 +150,27 @@ interface FreeSwing {
 const TOUCHING_M = 0.001;
 const SWING_STEP_DEG = 4;
 const MOST_SWING_DEG = 64;
+/** The arm under one who lies on a side has far to go until it is clear. */
+const MOST_SWING_LYING_DEG = 156;
 
 /** Ways in which a free arm gives way, the nearest to hand first: outwards, forwards, inwards, back. */
 const WAYS: readonly FreeSwing[] = [
   { outDeg: 1, forwardDeg: 0 },
   { outDeg: 0.35, forwardDeg: 0.94 },
+  { outDeg: 0, forwardDeg: 1 },
   { outDeg: -0.7, forwardDeg: 0.7 },
   { outDeg: -1, forwardDeg: 0 },
   { outDeg: 0, forwardDeg: -1 },
 ];
 
 /** The swing nearest to the asked one that is clear; the asked one where none is. */
-function clearSwing(asked: FreeSwing, isClear: (swing: FreeSwing) => boolean): FreeSwing {
+function clearSwing(asked: FreeSwing, mostDeg: number, isClear: (swing: FreeSwing) => boolean): FreeSwing {
   if (isClear(asked)) return asked;
   const along = (way: FreeSwing, deg: number): FreeSwing => ({
     outDeg: asked.outDeg + way.outDeg * deg,
     forwardDeg: asked.forwardDeg + way.forwardDeg * deg,
   });
-  for (let far = SWING_STEP_DEG; far <= MOST_SWING_DEG; far += SWING_STEP_DEG)
+  for (let far = SWING_STEP_DEG; far <= mostDeg; far += SWING_STEP_DEG)
     for (const way of WAYS) {
       if (!isClear(along(way, far))) continue;
       let low = far - SWING_STEP_DEG;
@@ -216,7 +219,8 @@ function placeFreeArm(
     };
   };
   const asked: FreeSwing = { outDeg: get('ArmOutDeg'), forwardDeg: get('ArmForwardDeg') };
-  const found = clearSwing(asked, (swing) => pull(swing).into <= TOUCHING_M);
+  const mostDeg = isLying(pose.support) ? MOST_SWING_LYING_DEG : MOST_SWING_DEG;
+  const found = clearSwing(asked, mostDeg, (swing) => pull(swing).into <= TOUCHING_M);
   const arm = pull(found);
   const turn = get('ForearmTurnDeg');
   const hand = chain(

@@ -1,0 +1,199 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { bodyOf } from '../../../tests/support/people';
+import { settingsWithin } from '../../../tests/support/poses';
+import { JOINTS, leavingM } from '../body';
+import { carriedIn, HOUSE_POSES } from '../library';
+import {
+  BODY_PLACES,
+  CARRIED_NAMES,
+  isSided,
+  neutralPose,
+  SETTING_IDS,
+  settingApplies,
+  settingOf,
+  SETTINGS,
+  withSetting,
+  withTouch,
+  type Contact,
+  type Pose,
+} from '../pose';
+import { supportAt, SUPPORT_KINDS } from '../scene';
+import { lengthOf, SIDES, subtract, type Vec3 } from '../units';
+import { figureOf, type Figure } from './figureOf';
+import { landmarkOf, dressedTrunk } from './landmarks';
+
+const LENS = { lens: [0, 1.2, 4] as Vec3 };
+const bodies = (['slight', 'average', 'heavy'] as const).map(bodyOf);
+const body = bodies[1]!;
+const carried = fc
+  .tuple(fc.constantFrom(...CARRIED_NAMES), settingsWithin(0.25))
+  .map(([support, settings]): Pose => {
+    const start = carriedIn(neutralPose('random'), support);
+    return { ...start, settings: { ...settings, ...start.settings } };
+  });
+
+function worstBoneM(of: (typeof bodies)[number], { frames }: Figure): number {
+  let worst = 0;
+  JOINTS.forEach((_, j) => {
+    const parent = of.skeleton.parents[j]!;
+    if (parent < 0) return;
+    const bind = lengthOf(subtract(of.skeleton.bind[j]!, of.skeleton.bind[parent]!));
+    const now = lengthOf(subtract(frames.position[j]!, frames.position[parent]!));
+    worst = Math.max(worst, Math.abs(now - bind));
+  });
+  return worst;
+}
+
+describe('however the body is carried', () => {
+  it('every bone keeps its length to 0.1 mm, on three bodies', () => {
+    fc.assert(
+      fc.property(carried, fc.constantFrom(...bodies), (pose, of) => {
+        expect(worstBoneM(of, figureOf(of, pose, LENS))).toBeLessThan(1e-4);
+      }),
+      { numRuns: 60, seed: 4, endOnFailure: true },
+    );
+  });
+
+  it('the same settings give the same figure, in whatever order they were said', () => {
+    fc.assert(
+      fc.property(carried, (pose) => {
+        const shuffled = Object.fromEntries(Object.entries(pose.settings).reverse());
+        const other = figureOf(body, { ...pose, settings: shuffled }, LENS);
+        expect(other.transforms).toEqual(figureOf(body, pose, LENS).transforms);
+      }),
+      { numRuns: 25, seed: 5, endOnFailure: true },
+    );
+  });
+
+  it('no knee, ankle or wrist goes under the floor', () => {
+    fc.assert(
+      fc.property(carried, (pose) => {
+        const { points } = figureOf(body, pose, LENS);
+        for (const joint of ['knees', 'ankles', 'wrists', 'elbows'] as const)
+          for (const side of SIDES) expect(points[joint][side][1]).toBeGreaterThan(-0.005);
+      }),
+      { numRuns: 60, seed: 6, endOnFailure: true },
+    );
+  });
+
+  it('sits on the seat whatever its height, and hangs the feet where they do not reach', () => {
+    for (const seatHeightM of [0.3, 0.45, 0.6]) {
+      const pose = {
+        ...carriedIn(neutralPose('x'), 'sit'),
+        objects: [supportAt('chair', { sizesM: { seatHeightM } })],
+      };
+      const { points, feet } = figureOf(body, pose, LENS);
+      const above = points.hips.left[1] - seatHeightM;
+      expect(above).toBeGreaterThan(0.06);
+      expect(above).toBeLessThan(0.13);
+      expect(Math.abs(feet.left.toe[1])).toBeLessThan(0.003);
+    }
+    const high = {
+      ...carriedIn(neutralPose('x'), 'sit'),
+      objects: [supportAt('stool', { sizesM: { seatHeightM: 0.85 } })],
+    };
+    const told = figureOf(bodyOf('slight'), high, LENS).unreached.map((u) => u.what);
+    expect(told.some((w) => w.includes('foot does not reach'))).toBe(true);
+  });
+});
+
+/** One step of every setting that moves anything, in every third pose of the house: how far the farthest joint goes. */
+function stepsM(): number[] {
+  const all: number[] = [];
+  for (const pose of Object.values(HOUSE_POSES).flat().filter((_, i) => i % 3 === 1)) {
+    const base = figureOf(body, pose, LENS);
+    for (const id of SETTING_IDS) {
+      if (!settingApplies(pose, id)) continue;
+      const { step, max } = SETTINGS[id];
+      const value = settingOf(pose, id);
+      const moved = figureOf(
+        body,
+        withSetting(pose, id, value + step <= max ? value + step : value - step),
+        LENS,
+      );
+      let worst = 0;
+      JOINTS.forEach((name, j) => {
+        if (/-(base|mid|end)$/.test(name)) return;
+        worst = Math.max(worst, lengthOf(subtract(base.frames.position[j]!, moved.frames.position[j]!)));
+      });
+      all.push(worst);
+    }
+  }
+  return all.sort((a, b) => a - b);
+}
+
+it('one step of a setting moves no joint further than a bounded way; arms that change their way round are few', () => {
+  const all = stepsM();
+  const at = (share: number) => all[Math.floor((all.length - 1) * share)]!;
+  expect(all.length).toBeGreaterThan(500);
+  expect(at(0.5)).toBeLessThan(0.015);
+  expect(at(0.95)).toBeLessThan(0.08);
+  expect(at(0.99)).toBeLessThan(0.16);
+  expect(at(1)).toBeLessThan(0.35);
+});
+
+describe('places of the body', () => {
+  it.each(BODY_PLACES)('%s lies on the skin, faces away from it, and is mirrored', (name) => {
+    for (const of of bodies) {
+      const left = landmarkOf(of, name, 'left');
+      const right = landmarkOf(of, name, 'right');
+      expect(left.weights.reduce((s, [, w]) => s + w, 0)).toBeCloseTo(1, 6);
+      expect(lengthOf(left.normal)).toBeCloseTo(1, 6);
+      const outwards = [0, 1, 2].reduce((s, c) => s + left.normal[c]! * left.down[c]!, 0);
+      expect(Math.abs(outwards)).toBeLessThan(0.35);
+      if (!isSided(name)) return expect(Math.abs(left.point[0])).toBeLessThan(0.08 * of.lengths.frameM);
+      expect(left.point[0]).toBeGreaterThan(0);
+      expect(right.point).toEqual([-left.point[0], left.point[1], left.point[2]]);
+    }
+  });
+
+  it('of the trunk lie on its dressed surface', () => {
+    const place = landmarkOf(body, 'breastbone', 'left');
+    const [x, y, z] = place.point;
+    expect(Math.abs(dressedTrunk(body, x, y, z))).toBeLessThan(0.001);
+    expect(leavingM((m) => dressedTrunk(body, x, y, z - 0.05 + m), 0, 0.1)).toBeCloseTo(0.05, 3);
+  });
+});
+
+describe('contacts', () => {
+  const touch = (pose: Pose, contact: Omit<Contact, 'pressure'>) =>
+    figureOf(body, withTouch(pose, { ...contact, pressure: 'light' }), LENS);
+
+  it('an elbow on the knee brings the trunk down to it', () => {
+    const seated = carriedIn(neutralPose('x'), 'sit');
+    const upright = figureOf(body, seated, LENS);
+    const leant = touch(seated, { part: 'left:elbow', to: 'kneeTop', kind: 'lean' });
+    expect(leant.arms.left.gapM).toBeLessThan(0.002);
+    expect(leant.points.shoulders.left[1]).toBeLessThan(upright.points.shoulders.left[1] - 0.1);
+    expect(lengthOf(subtract(leant.points.elbows.left, leant.points.knees.left))).toBeLessThan(0.16);
+  });
+
+  it('a shoulder comes to a wall and stays off it by its own thickness', () => {
+    const pose: Pose = {
+      ...neutralPose('x'),
+      support: 'lean',
+      objects: [supportAt('wall', { leftM: 0.34, turnLeftDeg: -90 })],
+    };
+    const f = touch(pose, { part: 'left:shoulder', to: 'wall', kind: 'lean' });
+    expect(0.34 - f.points.shoulders.left[0]).toBeGreaterThan(0.03);
+    expect(0.34 - f.points.shoulders.left[0]).toBeLessThan(0.08);
+    expect(f.balance.loads.some((l) => l.part === 'left shoulder')).toBe(true);
+  });
+
+  it('tells what stays short and what is not there', () => {
+    const away: Pose = { ...neutralPose('x'), objects: [supportAt('table', { aheadM: 3 })] };
+    const far = touch(away, { part: 'left:palm', to: 'tableTop', kind: 'rest' });
+    expect(far.unreached.some((u) => u.what === 'left hand stays short' && u.amount > 0.02)).toBe(true);
+    const none = touch(neutralPose('x'), { part: 'left:palm', to: 'armrest', kind: 'rest' });
+    expect(none.unreached.map((u) => u.what)).toContain('there is no armrest here to touch');
+  });
+
+  it('a hand on each support’s own places reaches it or says so, for every kind of support', () => {
+    for (const kind of SUPPORT_KINDS) {
+      const pose: Pose = { ...neutralPose('x'), objects: [supportAt(kind, { leftM: 0.5, aheadM: 0.1 })] };
+      const f = touch(pose, { part: 'left:fingertips', to: 'floor', kind: 'touch' });
+      expect(f.frames.position.flat().every(Number.isFinite)).toBe(true);
+    }
+  });
+});
