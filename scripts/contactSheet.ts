@@ -5,6 +5,7 @@ import { bodyFrom, surfaceOf } from '@/core/body';
 import { createStudio, develop, seeShot, type Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
+import { createSheet, putTile } from './tiles';
 import { centreShare, meshGirthM, meshMassKg, nakedMesh } from '../tests/support/nakedBody';
 
 const [WIDTH, HEIGHT] = [1280, 800];
@@ -37,8 +38,7 @@ function shotOf(arcDeg: number): Shot {
 
 /** Writes the sheet and returns the table, one line a body. */
 export function contactSheet(file: string): string[] {
-  const png = new PNG({ width: WIDTH, height: HEIGHT });
-  png.data.fill(255);
+  const sheet = createSheet(COLUMNS, ROWS, TILE);
   const lines: string[] = [];
   CONTACT_BODIES.forEach(({ name, profile }, column) => {
     const start = performance.now();
@@ -50,14 +50,7 @@ export function contactSheet(file: string): string[] {
       const sight = seeShot(studio, shotOf(arcDeg), { lit: true, scale: 2 });
       const bytes = develop(sight.picture, studio.surface, studio.skinned);
       const { width, height } = sight.picture;
-      const left = Math.round((width - TILE.width) / 2);
-      const top = Math.round((height - TILE.height) / 2);
-      for (let y = 0; y < TILE.height; y++)
-        for (let x = 0; x < TILE.width; x++) {
-          const from = ((y + top) * width + x + left) * 4;
-          const to = ((y + row * TILE.height) * WIDTH + x + column * TILE.width) * 4;
-          for (let c = 0; c < 4; c++) png.data[to + c] = bytes[from + c]!;
-        }
+      putTile(sheet, { width, height, bytes }, column, row);
     });
     const mesh = nakedMesh(body);
     const girths = (['chest', 'waist', 'hip', 'thigh'] as const)
@@ -75,6 +68,6 @@ export function contactSheet(file: string): string[] {
       ].join(' | '),
     );
   });
-  writeFileSync(file, PNG.sync.write(png));
+  writeFileSync(file, PNG.sync.write(sheet.png));
   return lines;
 }

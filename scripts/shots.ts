@@ -6,6 +6,7 @@ import { DESK_SIZE, openBrowser, PHONE_SIZE, type Browser, type Size } from '../
 import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
+import { allPosesSheet, sixBySixSheet } from './poseSheet';
 
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
@@ -95,6 +96,10 @@ try {
   }
   if (wants('bodies')) {
     for (const line of contactSheet(join(folder, 'bodies.png'))) console.log(line);
+  }
+  if (wants('poses')) {
+    allPosesSheet(join(folder, 'poses.png'));
+    sixBySixSheet(join(folder, 'poses-on-six.png'));
   }
   if (wants('run')) {
     await visit(browser, `${server.origin}/run?sitting=demo-yearbook`, DESK_SIZE);

@@ -113,13 +113,24 @@ export function CarriedControls({ pose }: { pose: Pose }) {
   };
   return (
     <>
-      <Choice
-        label="carried"
-        value={pose.support}
-        options={CARRIED_NAMES}
-        words={CARRIED}
-        onChange={(support) => setPose(carriedIn(pose, support))}
-      />
+      <div className="grid grid-cols-2 gap-2">
+        <Choice
+          label="carried"
+          value={pose.support}
+          options={CARRIED_NAMES}
+          words={CARRIED}
+          onChange={(support) => setPose(carriedIn(pose, support))}
+        />
+        {objects.length < 4 && (
+          <Choice<SupportKindName | 'none'>
+            label="add"
+            value="none"
+            options={['none', ...SUPPORT_KINDS]}
+            words={{ none: 'a support', ...KIND_WORDS }}
+            onChange={(kind) => kind !== 'none' && setObjects([...objects, supportAt(kind)])}
+          />
+        )}
+      </div>
       {objects.map((support, i) => (
         <SupportControls
           key={i}
@@ -128,15 +139,6 @@ export function CarriedControls({ pose }: { pose: Pose }) {
           onRemove={() => setObjects(objects.filter((_, j) => j !== i))}
         />
       ))}
-      {objects.length < 4 && (
-        <Choice<SupportKindName | 'none'>
-          label="set another support"
-          value="none"
-          options={['none', ...SUPPORT_KINDS]}
-          words={{ none: 'choose', ...KIND_WORDS }}
-          onChange={(kind) => kind !== 'none' && setObjects([...objects, supportAt(kind)])}
-        />
-      )}
     </>
   );
 }

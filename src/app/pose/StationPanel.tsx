@@ -3,6 +3,7 @@
 import { CAMERA_RANGES, SENSOR_FORMATS, SENSOR_IDS, type CameraNumber, type SensorId } from '@/core/camera';
 import { KEY_NUMBERS, KEY_RANGES } from '@/core/light';
 import {
+  contactPart,
   HAND_SHAPES,
   SETTING_IDS,
   settingApplies,
@@ -23,6 +24,7 @@ import { NumberSlider } from '@/ui/NumberSlider';
 import { CarriedControls, LegControls } from './CarriedControls';
 import { Choice } from './Choice';
 import { BackContact, HandContacts, LimbContacts } from './ContactControls';
+import { Folded } from './Folded';
 import { usePoseStore, type Panel } from './poseStore';
 
 const HAND_WORDS: Record<HandShape, string> = {
@@ -328,6 +330,10 @@ function LightControls({ shot }: { shot: Shot }) {
   });
 }
 
+function hasContact(pose: Pose, part: 'foot' | 'elbow' | 'forearm'): boolean {
+  return pose.contacts.some((c) => contactPart(c) === part);
+}
+
 interface StationPanelProps {
   shot: Shot;
   panel: Panel;
@@ -372,17 +378,31 @@ export function StationPanel({ shot, panel, others }: StationPanelProps) {
         <>
           <HousePoseChoice label="Start anew from a pose of the house" onChoose={setPose} />
           <CarriedControls pose={shot.pose} />
-          <LimbContacts pose={shot.pose} limb="foot" />
+          <Folded title="Feet on something" isSet={hasContact(shot.pose, 'foot')}>
+            <LimbContacts pose={shot.pose} limb="foot" />
+          </Folded>
         </>
       )}
-      {panel === 'hips' && <LegControls pose={shot.pose} />}
+      {panel === 'hips' && (
+        <Folded
+          title="What each leg does"
+          isSet={shot.pose.support !== 'stand' || shot.pose.crossed !== undefined}
+        >
+          <LegControls pose={shot.pose} />
+        </Folded>
+      )}
       {panel === 'spine' && <BackContact pose={shot.pose} />}
       {panel === 'shoulders' && <LimbContacts pose={shot.pose} limb="shoulder" />}
       {panel === 'arms' && (
         <>
           <HandContacts pose={shot.pose} />
-          <LimbContacts pose={shot.pose} limb="elbow" />
-          <LimbContacts pose={shot.pose} limb="forearm" />
+          <Folded
+            title="Elbows and forearms on something"
+            isSet={hasContact(shot.pose, 'elbow') || hasContact(shot.pose, 'forearm')}
+          >
+            <LimbContacts pose={shot.pose} limb="elbow" />
+            <LimbContacts pose={shot.pose} limb="forearm" />
+          </Folded>
         </>
       )}
       {panel === 'hands' &&

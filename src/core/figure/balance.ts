@@ -27,7 +27,11 @@ const SPINE_PRIOR_PER_DEG = 0.055;
 const GIRDLE_PRIOR_PER_DEG = 0.05;
 /** Collarbones move no further than this from where they were told to be, degrees. */
 const MOST_GIRDLE_DEG = 16;
-const GIRDLE_LIMIT_PER_DEG = 1;
+/** So far the trunk goes for a contact beyond what it was told; what is further stays short and is told, degrees. */
+const MOST_LEAN_DEG = 40;
+const MOST_BOW_DEG = 22;
+const MOST_TWIST_DEG = 18;
+const LIMIT_PER_DEG = 1;
 
 /** Centre of a joint's mass in the bind pose, metres. */
 function massCentre(body: Body, j: number): Vec3 {
@@ -252,12 +256,16 @@ export function settle(
     out.push(state.leanLeftDeg * LEAN_PRIOR_PER_DEG, state.leanForwardDeg * LEAN_PRIOR_PER_DEG * 1.6);
     if (goals.length > 0) {
       out.push(state.bowDeg * SPINE_PRIOR_PER_DEG, state.twistLeftDeg * SPINE_PRIOR_PER_DEG);
+      for (const [deg, most] of [
+        [state.leanLeftDeg, MOST_LEAN_DEG],
+        [state.leanForwardDeg, MOST_LEAN_DEG],
+        [state.bowDeg, MOST_BOW_DEG],
+        [state.twistLeftDeg, MOST_TWIST_DEG],
+      ] as const)
+        out.push(Math.max(0, Math.abs(deg) - most) * LIMIT_PER_DEG);
       for (const side of SIDES)
         for (const deg of [state.girdle[side].raisedDeg, state.girdle[side].forwardDeg])
-          out.push(
-            deg * GIRDLE_PRIOR_PER_DEG,
-            Math.max(0, Math.abs(deg) - MOST_GIRDLE_DEG) * GIRDLE_LIMIT_PER_DEG,
-          );
+          out.push(deg * GIRDLE_PRIOR_PER_DEG, Math.max(0, Math.abs(deg) - MOST_GIRDLE_DEG) * LIMIT_PER_DEG);
       for (const gapM of reachGaps(frames, carriage, goals)) out.push(gapM * REACH_PER_M);
     }
     return out;

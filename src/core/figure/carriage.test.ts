@@ -101,7 +101,9 @@ describe('however the body is carried', () => {
 /** One step of every setting that moves anything, in every third pose of the house: how far the farthest joint goes. */
 function stepsM(): number[] {
   const all: number[] = [];
-  for (const pose of Object.values(HOUSE_POSES).flat().filter((_, i) => i % 3 === 1)) {
+  for (const pose of Object.values(HOUSE_POSES)
+    .flat()
+    .filter((_, i) => i % 3 === 1)) {
     const base = figureOf(body, pose, LENS);
     for (const id of SETTING_IDS) {
       if (!settingApplies(pose, id)) continue;

@@ -71,7 +71,8 @@ describe.each(SUPPORT_KINDS)('%s', (kind) => {
           ...solidsOf([placed]).map((s) =>
             placedDistance(
               s,
-              patch.point.map((p, c) => p + patch.normal[c]! * m),
+              // a third of the way along, where no post stands
+              patch.point.map((p, c) => p + patch.normal[c]! * m + patch.along[c]! * patch.halfAlongM * 0.3),
             ),
           ),
         );

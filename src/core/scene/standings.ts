@@ -93,7 +93,10 @@ export const STANDINGS = {
           cylinder([0, heightM * 0.5, 0], 'x', 0.014, w),
           ...posts,
         ],
-        places: { rail: level([0, heightM, 0], w, 0.02), footRail: level([0, heightM * 0.5 + 0.014, 0], w, 0.01) },
+        places: {
+          rail: level([0, heightM, 0], w, 0.02),
+          footRail: level([0, heightM * 0.5 + 0.014, 0], w, 0.01),
+        },
       };
     },
   }),
