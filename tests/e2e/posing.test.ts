@@ -1,4 +1,4 @@
-import { By, Key, until } from 'selenium-webdriver';
+import { By, Key, Origin, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import type { OwnPose, Take } from '@/core/formats';
 import { openGilvo } from './gilvo';
@@ -35,7 +35,7 @@ describe('a sitter who sits down', () => {
     expect(
       (await gilvo.driver.findElements(By.css('svg[aria-label="Floor plan"] polygon'))).length,
     ).toBeGreaterThan(4);
-    expect(await gilvo.text('dl')).toMatch(/weight\s+\d+ % seat/);
+    expect(await gilvo.text('section[aria-label="What the picture says"] dl')).toMatch(/weight\s+\d+ % seat/);
     expect(await gilvo.violations()).toEqual([]);
   });
 
@@ -109,15 +109,15 @@ describe('in the picture', () => {
         .actions()
         .move({ origin: hand })
         .press()
-        .move({ origin: hand, x: Math.round(x / 2), y: Math.round(y / 2), duration: 300 })
+        .move({ origin: Origin.POINTER, x: Math.round(x / 2), y: Math.round(y / 2), duration: 300 })
         .pause(600)
-        .move({ origin: hand, x, y, duration: 300 })
+        .move({ origin: Origin.POINTER, x: x - Math.round(x / 2), y: y - Math.round(y / 2), duration: 300 })
         .pause(600)
         .release()
         .perform();
     };
     // the handle is at the wrist; the side of the waist is above it and further in
-    await gilvo.andSeen(() => drag(-28, -74));
+    await gilvo.andSeen(() => drag(-58, -70));
     await gilvo.driver.wait(async () => (await poseNow()).contacts.length === 1, 20_000);
     const [contact] = (await poseNow()).contacts;
     expect(contact!.part).toBe('left:palm');
@@ -180,11 +180,13 @@ describe('an own pose', () => {
   const kept = async () => (JSON.parse(await gilvo.wholeStore()) as { poses: OwnPose[] }).poses;
 
   it('is kept with name, tags and notes, and is there for the next sitter', async () => {
-    await gilvo.click('summary');
+    await gilvo.click('[data-testid="own-poses"] summary');
     await gilvo.press('Keep');
-    expect(await gilvo.text('details [role="status"]')).toContain('Name is empty');
-    await (await gilvo.one('details input')).sendKeys('Jetty turn');
-    await (await gilvo.one('details label:nth-of-type(2) input')).sendKeys('calm, outdoors', Key.ENTER);
+    expect(await gilvo.text('[data-testid="own-poses"] [role="status"]')).toContain('Name is empty');
+    await (await gilvo.one('[data-testid="own-poses"] input')).sendKeys('Jetty turn');
+    await (
+      await gilvo.one('[data-testid="own-poses"] label:nth-of-type(2) input')
+    ).sendKeys('calm, outdoors', Key.ENTER);
     await gilvo.driver.wait(async () => (await kept()).length === 1, 20_000);
     expect(await kept()).toMatchObject([
       { name: 'Jetty turn', tags: ['calm', 'outdoors'], pose: { name: 'Jetty turn' } },
@@ -197,7 +199,7 @@ describe('an own pose', () => {
   });
 
   it('is taken away, and put back', async () => {
-    await gilvo.driver.executeScript("document.querySelector('details:last-of-type').open = true");
+    await gilvo.driver.executeScript("document.querySelector('[data-testid=own-poses]').open = true");
     await gilvo.click('button[aria-label="Take Jetty turn away"]');
     await gilvo.driver.wait(async () => (await kept()).length === 0, 20_000);
     await gilvo.press('Put it back');

@@ -60,13 +60,14 @@ function SupportControls({
     />
   );
   return (
-    <details className="border border-base-300 bg-base-100 px-2 py-1" open>
-      <summary className="flex cursor-pointer items-center justify-between gap-1 font-bold">
+    <fieldset className="min-w-0 border border-base-300 bg-base-100 px-2 py-1">
+      <legend className="sr-only">{words}</legend>
+      <div className="flex items-center justify-between gap-1 font-bold">
         <span className="first-letter:uppercase">{words}</span>
         <button type="button" aria-label={`Take away the ${words}`} className="p-1.5" onClick={onRemove}>
           <Trash2 size={14} aria-hidden />
         </button>
-      </summary>
+      </div>
       <NumberSlider
         label={`${words}, turned`}
         short="turned"
@@ -99,7 +100,7 @@ function SupportControls({
           />
         ))}
       </div>
-    </details>
+    </fieldset>
   );
 }
 

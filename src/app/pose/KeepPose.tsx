@@ -37,7 +37,7 @@ export function KeepPose({ pose }: { pose: Pose }) {
   }
 
   return (
-    <details className="text-[13px]">
+    <details className="text-[13px]" data-testid="own-poses">
       <summary className="cursor-pointer py-1">Keep as own pose</summary>
       <form className="space-y-1.5" onSubmit={(e) => void keep(e)}>
         <label className="block">

@@ -365,12 +365,14 @@ export function StationPanel({ shot, panel, others }: StationPanelProps) {
             >
               {held.includes(station) ? 'held' : 'hold'}
             </button>
-            <HousePoseChoice
-              label={`Take ${TITLES[panel].toLowerCase()} from another pose`}
-              empty="as in"
-              others={{ group: 'this run', poses: others }}
-              onChoose={(from) => setPose(withStation(shot.pose, station, from))}
-            />
+            <div className="min-w-0 flex-1">
+              <HousePoseChoice
+                label={`Take ${TITLES[panel].toLowerCase()} from another pose`}
+                empty="as in"
+                others={{ group: 'this run', poses: others }}
+                onChoose={(from) => setPose(withStation(shot.pose, station, from))}
+              />
+            </div>
           </div>
         )}
       </div>
