@@ -23,12 +23,14 @@ import { keyCentre, type KeyLight } from '@/core/light';
 import { supportMesh, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
-import type { BodySurface } from '@/core/body';
+import type { BodySurface, FaceShares } from '@/core/body';
 
 /** What the viewfinder draws. */
 export interface ViewfinderProps {
   surface: BodySurface;
   transforms: Float64Array;
+  /** What the face does. */
+  expression: FaceShares;
   /** What the lens sees: the camera's own view, or another way round the sitter. */
   view: View;
   light: KeyLight;
@@ -139,7 +141,8 @@ function supportGeometry(supports: readonly Support[]): BufferGeometry {
 }
 
 function Scene(props: ViewfinderProps) {
-  const { surface, transforms, view, light, face, backgroundM, supports, ghost, mode, onDrawn } = props;
+  const { surface, transforms, expression, view, light, face, backgroundM, supports, ghost, mode, onDrawn } =
+    props;
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
@@ -177,9 +180,9 @@ function Scene(props: ViewfinderProps) {
     return () => furniture.dispose();
   }, [furniture, invalidate]);
   useEffect(() => {
-    figure.pose(transforms);
+    figure.pose(transforms, expression);
     invalidate();
-  }, [figure, transforms, invalidate]);
+  }, [figure, transforms, expression, invalidate]);
 
   useEffect(() => {
     aimLens(lens, view);

@@ -1,12 +1,12 @@
 import { BufferAttribute, BufferGeometry } from 'three';
-import type { BodySurface } from '@/core/body';
+import type { BodySurface, FaceShares } from '@/core/body';
 import { createSkinned, skinSurface } from '@/core/figure';
 import { PART_COLOURS } from './partColours';
 
 /** A surface as drawn geometry; skinned by the same function as the measuring picture. */
 export interface FigureGeometry {
   geometry: BufferGeometry;
-  pose(transforms: Float64Array): void;
+  pose(transforms: Float64Array, face?: FaceShares): void;
 }
 
 /** Wraps a surface for drawing. */
@@ -30,8 +30,8 @@ export function figureGeometry(surface: BodySurface): FigureGeometry {
   geometry.setIndex(new BufferAttribute(surface.triangles, 1));
   return {
     geometry,
-    pose(transforms) {
-      skinSurface(surface, transforms, skinned);
+    pose(transforms, face) {
+      skinSurface(surface, transforms, skinned, face);
       positions.needsUpdate = true;
       normals.needsUpdate = true;
       geometry.computeBoundingSphere();

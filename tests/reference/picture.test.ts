@@ -72,7 +72,8 @@ function surfaceFrom(solids: [Solid, (typeof PARTS)[number]][]): {
     triangles: Uint32Array.from(triangles),
     triangleLabels: Uint8Array.from(labels),
   } as BodySurface;
-  return { surface, skinned: { positions: flat, normals: surface.normals } };
+  const { normals } = surface;
+  return { surface, skinned: { positions: flat, normals, bind: { positions: flat, normals, shares: '' } } };
 }
 
 const VIEW = viewOf({ ...CAMERA, heightM: 1, distanceM: 5 });

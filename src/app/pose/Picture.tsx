@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { Shot } from '@/core/picture';
-import type { Pose } from '@/core/pose';
+import { faceShares, type Pose } from '@/core/pose';
 import type { Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
@@ -181,6 +181,7 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
 export function Picture(props: PictureProps) {
   const { profile, shot, report, surface, progress, backgroundM, overlay, panel, ghostPose } = props;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
+  const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
   const view = useMemo(
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
@@ -199,6 +200,7 @@ export function Picture(props: PictureProps) {
             <Viewfinder
               surface={surface}
               transforms={report.transforms}
+              expression={expression}
               view={view}
               light={shot.light}
               face={report.points.chin}

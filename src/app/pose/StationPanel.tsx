@@ -1,9 +1,11 @@
 'use client';
 
 import { CAMERA_RANGES, SENSOR_FORMATS, SENSOR_IDS, type CameraNumber, type SensorId } from '@/core/camera';
+import { FACE_MOVE_NAMES, FACE_MOVES } from '@/core/body';
 import { KEY_NUMBERS, KEY_RANGES } from '@/core/light';
 import {
   contactPart,
+  EXPRESSIONS,
   HAND_SHAPES,
   SETTING_IDS,
   settingApplies,
@@ -11,6 +13,7 @@ import {
   settingOf,
   STATIONS,
   withStation,
+  type ExpressionName,
   type Gaze,
   type HandShape,
   type Pose,
@@ -221,6 +224,59 @@ function GazeControls({ shot }: { shot: Shot }) {
   );
 }
 
+const EXPRESSION_WORDS: Record<ExpressionName | 'own', string> = {
+  calm: 'calm',
+  smallSmile: 'small smile',
+  laugh: 'laugh',
+  serious: 'serious',
+  eyesClosed: 'eyes closed',
+  own: 'as set below',
+};
+const EXPRESSION_NAMES = Object.keys(EXPRESSIONS) as ExpressionName[];
+
+/** What the face does, by name and move by move. */
+function ExpressionControls({ pose }: { pose: Pose }) {
+  const { setPose, setDragging } = usePoseStore.getState();
+  const said = pose.expression ?? {};
+  const set = (expression: NonNullable<Pose['expression']>) => {
+    const { expression: _, ...rest } = pose;
+    const moves = Object.entries(expression).filter(([, share]) => share !== 0);
+    setPose(moves.length > 0 ? { ...rest, expression: Object.fromEntries(moves) } : rest);
+  };
+  const same = (name: ExpressionName) =>
+    FACE_MOVE_NAMES.every((m) => (said[m] ?? 0) === ((EXPRESSIONS[name] as typeof said)[m] ?? 0));
+  return (
+    <>
+      <Choice<ExpressionName | 'own'>
+        label="expression"
+        value={EXPRESSION_NAMES.find(same) ?? 'own'}
+        options={[...EXPRESSION_NAMES, 'own']}
+        words={EXPRESSION_WORDS}
+        onChange={(name) => name !== 'own' && set(EXPRESSIONS[name])}
+      />
+      {FACE_MOVE_NAMES.map((move) => {
+        const { min, max, step, words, ends } = FACE_MOVES[move];
+        return (
+          <NumberSlider
+            key={move}
+            label={words}
+            value={said[move] ?? 0}
+            min={min}
+            max={max}
+            step={step}
+            unit="%"
+            shown={100}
+            ends={ends}
+            neutral={0}
+            onChange={(share) => set({ ...said, [move]: share })}
+            onDrag={setDragging}
+          />
+        );
+      })}
+    </>
+  );
+}
+
 /** Lenses that most bags hold; any other number can be typed. */
 const PRIMES_MM = [35, 50, 85, 105, 135];
 
@@ -418,7 +474,12 @@ export function StationPanel({ shot, panel, others }: StationPanelProps) {
             onChange={(shape) => setPose({ ...shot.pose, hands: { ...shot.pose.hands, [side]: shape } })}
           />
         ))}
-      {panel === 'gaze' && <GazeControls shot={shot} />}
+      {panel === 'gaze' && (
+        <>
+          <GazeControls shot={shot} />
+          <ExpressionControls pose={shot.pose} />
+        </>
+      )}
       {panel === 'camera' && <CameraControls shot={shot} />}
       {panel === 'light' && <LightControls shot={shot} />}
       <Settings shot={shot} panel={panel} />

@@ -32,6 +32,7 @@ export {
   type StrengthClass,
 } from './motion';
 export { greatestMomentNm, HELD_JOINT_NAMES, HELD_JOINTS, holdS, type HeldJoint } from './strength';
+export { FACE_MOVE_NAMES, FACE_MOVES, moveFace, type FaceMove, type FaceShares } from './expression';
 export { reflectance } from './reflectance';
 export { heelTurnDeg } from './shoeField';
 export { PARTS, partIndex, type PartName } from './parts';

@@ -1,13 +1,14 @@
 import type { Vec3 } from '../units';
 import type { Field } from './distance';
 import { piecesOf, type Dressable } from './dressed';
+import { faceOf, type FaceShape } from './expression';
 import { MIRRORED_PARTS, partIndex } from './parts';
 import type { Piece } from './piece';
 import { MIRRORED_JOINTS } from './skeleton';
 import { storeWeights } from './skinWeights';
 
 /** The sitter's dressed surface in the bind pose, ready to be skinned. One array entry per vertex unless said. */
-export interface BodySurface {
+export interface BodySurface extends FaceShape {
   /** x y z, metres. */
   positions: Float32Array;
   /** Unit normals. */
@@ -47,7 +48,9 @@ export function buildSurface(
     onPiece?.(i + 1, makers.length);
     return made;
   });
-  return join(pieces);
+  const joined = join(pieces);
+  const { positions, normals, triangles, labels } = joined;
+  return { ...joined, ...faceOf(body.lengths, positions, normals, triangles, labels) };
 }
 
 /** Share of a short way along the normal that the field leaves open, at three reaches (crevices come out dark). */
@@ -68,7 +71,7 @@ function opennessAt(
   return open;
 }
 
-function join(pieces: Piece[]): BodySurface {
+function join(pieces: Piece[]): Omit<BodySurface, keyof FaceShape> {
   let vertexCount = 0;
   let indexCount = 0;
   for (const piece of pieces) {
@@ -76,7 +79,7 @@ function join(pieces: Piece[]): BodySurface {
     vertexCount += (piece.mesh.positions.length / 3) * copies;
     indexCount += piece.mesh.triangles.length * copies;
   }
-  const out: BodySurface = {
+  const out = {
     positions: new Float32Array(vertexCount * 3),
     normals: new Float32Array(vertexCount * 3),
     colours: new Float32Array(vertexCount * 3),
@@ -126,7 +129,7 @@ function join(pieces: Piece[]): BodySurface {
 }
 
 /** Turns a vertex of the left half into its mirror image. */
-function mirrorVertex(out: BodySurface, v: number): void {
+function mirrorVertex(out: Omit<BodySurface, keyof FaceShape>, v: number): void {
   out.positions[v * 3] = -out.positions[v * 3]!;
   out.normals[v * 3] = -out.normals[v * 3]!;
   out.labels[v] = MIRRORED_PARTS[out.labels[v]!]!;

@@ -12,6 +12,7 @@ import { otherSide, type Side } from '../units';
 import {
   carriedPhrase,
   contactPhrase,
+  expressionPhrase,
   FREE_ARM_PHRASE,
   GAZE_PHRASES,
   HAND_PHRASES,
@@ -75,6 +76,8 @@ function textOf(change: Change): string {
     }
     case 'hand':
       return `${withSide(HAND_PHRASES[change.to], change.side)}.`;
+    case 'expression':
+      return `${expressionPhrase(change.to)}.`;
     case 'gaze':
       return `${GAZE_PHRASES[change.to.kind]}.`;
   }

@@ -167,3 +167,15 @@ const CARRIED_PHRASES: Record<Carried, string> = {
   reclineFront: 'Lie down on your front',
   allFours: 'Come on to your hands and knees',
 };
+
+/** What is said to draw an expression: never the muscle, always the thought. */
+export function expressionPhrase({
+  smile = 0,
+  lidsClosed = 0,
+  browsRaised = 0,
+}: NonNullable<Pose['expression']>): string {
+  if (lidsClosed > 0.7) return 'Close your eyes, and breathe out';
+  if (smile > 0.7) return 'Think of the last thing that made you laugh out loud';
+  if (smile > 0.15) return 'Think of somebody you are glad to see';
+  return browsRaised < -0.2 ? 'Look at me as if it mattered' : 'Let your face rest';
+}

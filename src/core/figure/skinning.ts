@@ -1,4 +1,4 @@
-import type { BodySurface } from '../body';
+import { moveFace, type BodySurface, type FaceShares } from '../body';
 
 /** Values per joint transform: three rows of a 3x4 matrix from the bind pose to the posed figure, metres. */
 export const TRANSFORM_STRIDE = 12;
@@ -7,6 +7,8 @@ export const TRANSFORM_STRIDE = 12;
 export interface SkinnedSurface {
   positions: Float32Array;
   normals: Float32Array;
+  /** The bind surface with the face's expression, and the expression that it holds. */
+  bind: { positions: Float32Array; normals: Float32Array; shares: string };
 }
 
 /** Buffers for skinning one surface. */
@@ -14,15 +16,34 @@ export function createSkinned(surface: BodySurface): SkinnedSurface {
   return {
     positions: new Float32Array(surface.positions.length),
     normals: new Float32Array(surface.positions.length),
+    bind: { positions: surface.positions, normals: surface.normals, shares: '' },
   };
+}
+
+/** The bind surface with an expression; made anew only when the expression changes. */
+function withExpression(surface: BodySurface, shares: FaceShares, out: SkinnedSurface): void {
+  const key = shares.some((s) => s !== 0) ? shares.join(' ') : '';
+  if (out.bind.shares === key) return;
+  out.bind =
+    key === ''
+      ? { positions: surface.positions, normals: surface.normals, shares: key }
+      : { positions: surface.positions.slice(), normals: surface.normals.slice(), shares: key };
+  if (key !== '') moveFace(surface, shares, out.bind.positions, out.bind.normals);
 }
 
 /**
  * Linear blend skinning of the bind surface; normals are turned by the blended matrix and made unit.
- * `transforms` holds TRANSFORM_STRIDE values per joint.
+ * `transforms` holds TRANSFORM_STRIDE values per joint, `face` the shares of FACE_MOVE_NAMES.
  */
-export function skinSurface(surface: BodySurface, transforms: Float64Array, out: SkinnedSurface): void {
-  const { positions, normals, joints, weights } = surface;
+export function skinSurface(
+  surface: BodySurface,
+  transforms: Float64Array,
+  out: SkinnedSurface,
+  face: FaceShares = [],
+): void {
+  withExpression(surface, face, out);
+  const { positions, normals } = out.bind;
+  const { joints, weights } = surface;
   const count = joints.length / 4;
   for (let v = 0, o = 0, w = 0; v < count; v++, o += 3, w += 4) {
     const px = positions[o]!,

@@ -3,7 +3,7 @@ import type { Body, BodySurface } from '../body';
 import { cameraSchema, viewOf, type View } from '../camera';
 import { createSkinned, figureOf, skinSurface, type Figure, type SkinnedSurface } from '../figure';
 import { lightSchema, sampleKey } from '../light';
-import { poseSchema } from '../pose';
+import { faceShares, poseSchema } from '../pose';
 import { supportMesh, type Support, type SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearance';
@@ -83,7 +83,7 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   const { body, surface, skinned } = studio;
   const figure = figureFor(studio, shot, view.eye);
   assertClear(shot.camera, body, figure);
-  skinSurface(surface, figure.transforms, skinned);
+  skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
   const face = figure.points.nose;
   const { objects } = shot.pose;
   const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;

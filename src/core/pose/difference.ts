@@ -11,6 +11,7 @@ export type Change =
   | { kind: 'contact'; station: Station; part: Contact['part']; from: Contact | null; to: Contact | null }
   | { kind: 'carried'; station: 'feet'; from: Pose; to: Pose }
   | { kind: 'hand'; station: 'hands'; side: Side; from: HandShape; to: HandShape }
+  | { kind: 'expression'; station: 'gaze'; to: NonNullable<Pose['expression']> }
   | { kind: 'gaze'; station: 'gaze'; from: Gaze; to: Gaze };
 
 /**
@@ -42,6 +43,8 @@ export function differenceOf(from: Pose, to: Pose): Change[] {
       changes.push({ kind: 'hand', station: 'hands', side, from: from.hands[side], to: to.hands[side] });
   if (JSON.stringify(from.gaze) !== JSON.stringify(to.gaze))
     changes.push({ kind: 'gaze', station: 'gaze', from: from.gaze, to: to.gaze });
+  if (JSON.stringify(from.expression ?? {}) !== JSON.stringify(to.expression ?? {}))
+    changes.push({ kind: 'expression', station: 'gaze', to: to.expression ?? {} });
   return changes
     .map((change, i) => ({ change, i }))
     .sort((a, b) => STATIONS.indexOf(a.change.station) - STATIONS.indexOf(b.change.station) || a.i - b.i)

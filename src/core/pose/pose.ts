@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FACE_MOVE_NAMES, FACE_MOVES, type FaceMove, type FaceShares } from '../body';
 import { supportSchema } from '../scene';
 import { otherSide, SIDES, type Side } from '../units';
 import {
@@ -92,6 +93,13 @@ export const gazeSchema = z.discriminatedUnion('kind', [
 ]);
 export type Gaze = z.infer<typeof gazeSchema>;
 
+const expressionShape = Object.fromEntries(
+  FACE_MOVE_NAMES.map((move) => [
+    move,
+    z.number().min(FACE_MOVES[move].min).max(FACE_MOVES[move].max).optional(),
+  ]),
+) as Record<FaceMove, z.ZodOptional<z.ZodNumber>>;
+
 const settingsShape = Object.fromEntries(
   SETTING_IDS.map((id) => [id, z.number().min(SETTINGS[id].min).max(SETTINGS[id].max).optional()]),
 ) as Record<SettingId, z.ZodOptional<z.ZodNumber>>;
@@ -124,6 +132,8 @@ export const poseSchema = z.strictObject({
     ),
   hands: z.strictObject({ left: z.enum(HAND_SHAPES), right: z.enum(HAND_SHAPES) }),
   gaze: gazeSchema,
+  /** What the face does; what is not said is at rest. */
+  expression: z.strictObject(expressionShape).optional(),
   message: messageSchema,
 });
 export type Pose = z.infer<typeof poseSchema>;
@@ -160,6 +170,21 @@ export function withSetting(pose: Pose, id: SettingId, value: number): Pose {
   if (Math.abs(value - s.neutral) < s.step * 1e-6) delete settings[id];
   else settings[id] = value;
   return { ...pose, settings };
+}
+
+/** Expressions that have a name. */
+export const EXPRESSIONS = {
+  calm: {},
+  smallSmile: { smile: 0.4, lowerLidsRaised: 0.3 },
+  laugh: { smile: 1, lowerLidsRaised: 0.9, browsRaised: 0.2 },
+  serious: { browsRaised: -0.5, lowerLidsRaised: 0.35 },
+  eyesClosed: { lidsClosed: 1, smile: 0.15 },
+} as const satisfies Record<string, NonNullable<Pose['expression']>>;
+export type ExpressionName = keyof typeof EXPRESSIONS;
+
+/** Shares of the face's moves, in the order that the surface wants them. */
+export function faceShares(pose: Pose): FaceShares {
+  return FACE_MOVE_NAMES.map((move) => pose.expression?.[move] ?? 0);
 }
 
 /** The contact of a hand, if any. */

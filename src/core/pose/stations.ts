@@ -34,7 +34,7 @@ export function withStation(pose: Pose, station: Station, from: Pose): Pose {
     ...from.contacts.filter((c) => contactStation(c) === station),
   ].sort((a, b) => a.part.localeCompare(b.part));
   const next: Pose = { ...pose, settings, contacts };
-  const take = <Key extends 'objects' | 'on' | 'legs' | 'crossed'>(...keys: Key[]) => {
+  const take = <Key extends 'objects' | 'on' | 'legs' | 'crossed' | 'expression'>(...keys: Key[]) => {
     for (const key of keys) {
       delete next[key];
       if (from[key] !== undefined) next[key] = from[key];
@@ -46,7 +46,10 @@ export function withStation(pose: Pose, station: Station, from: Pose): Pose {
   }
   if (station === 'hips') take('legs', 'crossed');
   if (station === 'hands') next.hands = from.hands;
-  if (station === 'gaze') next.gaze = from.gaze;
+  if (station === 'gaze') {
+    next.gaze = from.gaze;
+    take('expression');
+  }
   return next;
 }
 

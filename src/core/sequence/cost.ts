@@ -36,6 +36,7 @@ function changeSeconds(change: Change): number {
       return CHANGE_SECONDS.carried;
     case 'hand':
       return CHANGE_SECONDS.hand;
+    case 'expression':
     case 'gaze':
       return CHANGE_SECONDS.gaze;
   }
