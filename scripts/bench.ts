@@ -6,7 +6,8 @@ import { wantedRanges } from '@/core/brief';
 import { By, Key } from 'selenium-webdriver';
 import { mend } from '../src/core/adapt';
 import { bodyFrom, surfaceOf } from '../src/core/body';
-import { STANDING_POSES } from '../src/core/library';
+import { figureOf } from '../src/core/figure';
+import { HOUSE_POSES, STANDING_POSES as ALL_STANDING } from '../src/core/library';
 import { createRaster, createStudio, rasterise, seeShot, type Shot } from '../src/core/picture';
 import { neutralPose, SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
 import { review } from '../src/core/review';
@@ -18,6 +19,8 @@ import { openBrowser } from '../tests/e2e/browser';
 import { serve } from '../tests/e2e/server';
 import { drawn } from '../tests/e2e/waits';
 
+/** The poses that the figures of earlier versions were taken with. */
+const STANDING_POSES = ALL_STANDING.slice(0, 5);
 const DRAGGED: SettingId[] = ['leftWeightShare', 'hipsTurnLeftDeg', 'twistLeftDeg', 'headTurnLeftDeg'];
 const STEPS_PER_DRAG = 10;
 
@@ -68,6 +71,17 @@ const walked = Array.from({ length: 60 }, (_, i) => ({
   light,
 }));
 line('full recompute in Node, lens changed', summary(walked.map((s) => milliseconds(() => recompute(s)))));
+
+const lens = { lens: [0, 1.2, 4] as [number, number, number] };
+const { standing = [], ...carried } = HOUSE_POSES;
+for (const [name, poses] of [
+  ['cold solve, standing', standing],
+  ['cold solve, seated, leaning, kneeling, lying', Object.values(carried).flat()],
+] as const) {
+  const times = () => poses.map((p) => milliseconds(() => figureOf(body, p, lens)));
+  times();
+  line(name, summary([...times(), ...times(), ...times()]));
+}
 
 const mends: number[] = [];
 for (const pose of [neutralPose('quiet'), ...STANDING_POSES]) {
