@@ -180,9 +180,9 @@ function Scene(props: ViewfinderProps) {
     return () => furniture.dispose();
   }, [furniture, invalidate]);
   useEffect(() => {
-    figure.pose(transforms, expression);
+    figure.pose(transforms, expression, supports);
     invalidate();
-  }, [figure, transforms, expression, invalidate]);
+  }, [figure, transforms, expression, supports, invalidate]);
 
   useEffect(() => {
     aimLens(lens, view);

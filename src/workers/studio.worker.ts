@@ -1,5 +1,14 @@
 import { expose, transfer, type ProxyMarked } from 'comlink';
-import { dragged, handlePoint, HANDLES, mend, type Handle, type MendResult } from '@/core/adapt';
+import {
+  dragged,
+  handlePoint,
+  HANDLES,
+  mend,
+  whatReaches,
+  type Handle,
+  type MendResult,
+  type ReachingChange,
+} from '@/core/adapt';
 import {
   bodyFrom,
   girthsOf,
@@ -300,6 +309,11 @@ const api = {
   async ghost(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<Float64Array> {
     const { body } = await studioFor(profile);
     return figureOf(body, pose, { lens }).transforms;
+  },
+
+  /** The one change that would bring what stays short within reach. */
+  async reaching(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<ReachingChange | undefined> {
+    return whatReaches((await studioFor(profile)).body, pose, { lens });
   },
 
   /** Looks for the smallest change that clears a finding. */

@@ -176,6 +176,36 @@ describe('stations', () => {
   });
 });
 
+describe('what stays short', () => {
+  it('is told with the change that would reach, and done on a word', async () => {
+    await panel('feet');
+    await gilvo.andSeen(() =>
+      gilvo.click('select[aria-label^="Start anew"] option[value$="Thinking it over"]'),
+    );
+    const told = '[data-testid="unreached"]';
+    expect(await gilvo.text(told)).toContain('right hand stays short');
+    await gilvo.press('What would reach?');
+    await gilvo.driver.wait(async () => (await gilvo.text(told)).includes('would reach'), 30_000);
+    const before = await poseNow();
+    await gilvo.andSeen(() => gilvo.press('Do it'));
+    expect((await poseNow()).settings).not.toEqual(before.settings);
+    expect(await gilvo.violations()).toEqual([]);
+  });
+});
+
+describe('the face', () => {
+  it('takes a named expression, and is set move by move', async () => {
+    await panel('gaze');
+    await gilvo.andSeen(() => gilvo.click('section[aria-label="Gaze"] option[value="smallSmile"]'));
+    expect((await poseNow()).expression).toEqual({ smile: 0.4, lowerLidsRaised: 0.3 });
+    await gilvo.type('smile, %', '80');
+    await drawn(gilvo.driver);
+    expect((await poseNow()).expression).toEqual({ smile: 0.8, lowerLidsRaised: 0.3 });
+    await gilvo.andSeen(() => gilvo.click('section[aria-label="Gaze"] option[value="calm"]'));
+    expect((await poseNow()).expression).toBeUndefined();
+  });
+});
+
 describe('an own pose', () => {
   const kept = async () => (JSON.parse(await gilvo.wholeStore()) as { poses: OwnPose[] }).poses;
 

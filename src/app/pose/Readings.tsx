@@ -12,6 +12,7 @@ import type { Finding } from '@/core/review';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
 import { Numbers } from './Numbers';
+import { Unreached } from './Unreached';
 import { usePoseStore, type Overlay } from './poseStore';
 
 const OVERLAY_OF: Partial<Record<string, Overlay>> = {
@@ -237,17 +238,7 @@ export function Readings({ take, profile, wanted, report, refused }: ReadingsPro
             ))}
           </div>
         )}
-        {report && report.unreached.length > 0 && (
-          <div className="py-2">
-            <h3 className="quiet text-xs">Not quite as asked</h3>
-            {report.unreached.map((u) => (
-              <p key={u.what} className="text-[13px]">
-                {u.what}
-                {u.unit === 'm' ? `, ${(u.amount * 100).toFixed(1)} cm` : ''}
-              </p>
-            ))}
-          </div>
-        )}
+        {report && report.unreached.length > 0 && <Unreached take={take} profile={profile} report={report} />}
         {report && report.tiring.length > 0 && (
           <div className="py-2" data-testid="tiring">
             <h3 className="quiet text-xs">How long it can be held</h3>

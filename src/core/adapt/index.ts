@@ -1,2 +1,3 @@
 export { mend, type MendChange, type MendResult } from './mend';
 export { dragged, handlePoint, HANDLES, type Handle } from './handles';
+export { whatReaches, type ReachingChange } from './reaching';

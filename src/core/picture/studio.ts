@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import type { Body, BodySurface } from '../body';
 import { cameraSchema, viewOf, type View } from '../camera';
-import { createSkinned, figureOf, skinSurface, type Figure, type SkinnedSurface } from '../figure';
+import {
+  createSkinned,
+  figureOf,
+  pressFlesh,
+  skinSurface,
+  type Figure,
+  type SkinnedSurface,
+} from '../figure';
 import { lightSchema, sampleKey } from '../light';
 import { faceShares, poseSchema } from '../pose';
 import { supportMesh, type Support, type SupportMesh } from '../scene';
@@ -84,6 +91,7 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   const figure = figureFor(studio, shot, view.eye);
   assertClear(shot.camera, body, figure);
   skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
+  if (shot.pose.objects) pressFlesh(surface, skinned, shot.pose.objects);
   const face = figure.points.nose;
   const { objects } = shot.pose;
   const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;
