@@ -53,6 +53,19 @@ try {
     await drawn(driver);
     await shot(browser, 'pose-portrait');
   }
+  if (wants('pose-seated')) {
+    await visit(browser, `${sitting}&take=demo-take-3`, DESK_SIZE);
+    await drawn(driver);
+    await driver.findElement(By.css('button[title^="feet"]')).click();
+    await driver
+      .findElement(By.css('select[aria-label^="Start anew"] option[value$="Elbow on the knee"]'))
+      .click();
+    await drawn(driver);
+    await driver.findElement(By.css('button[title^="arms"]')).click();
+    await driver.findElement(By.xpath('//button[text()="handles"]')).click();
+    await drawn(driver);
+    await shot(browser, 'pose-seated');
+  }
   if (wants('pose-measured')) {
     await visit(browser, `${sitting}&take=demo-take-2`, DESK_SIZE);
     await drawn(driver);

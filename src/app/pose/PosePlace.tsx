@@ -115,7 +115,7 @@ function History({ take }: { take: Take }) {
 function SideCopies({ pose }: { pose: Pose }) {
   return (
     <p className="flex items-center gap-2 text-[13px]">
-      <span className="quiet text-xs">one side as the other</span>
+      <span className="quiet text-xs">like the other side</span>
       {SIDES.map((side) => (
         <button
           key={side}

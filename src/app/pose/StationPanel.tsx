@@ -455,7 +455,7 @@ export function StationPanel({ shot, panel, others }: StationPanelProps) {
         <>
           <HandContacts pose={shot.pose} />
           <Folded
-            title="Elbows and forearms on something"
+            title="Elbows on something"
             isSet={hasContact(shot.pose, 'elbow') || hasContact(shot.pose, 'forearm')}
           >
             <LimbContacts pose={shot.pose} limb="elbow" />
