@@ -130,15 +130,31 @@ function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
   );
 }
 
+/** Settings that are seldom wanted; they are folded away below the others. */
+const SELDOM: ReadonlySet<SettingId> = new Set(['hipsForwardCm', 'leanForwardDeg', 'leanLeftDeg']);
+
 function Settings({ shot, panel }: { shot: Shot; panel: Panel }) {
   const applies = (id: SettingId) => settingApplies(shot.pose, id);
-  const own = SETTING_IDS.filter((id) => SETTINGS[id].station === panel);
-  return own.map((id) => {
+  const own = SETTING_IDS.filter((id) => SETTINGS[id].station === panel && applies(id));
+  const slider = (id: SettingId) => {
     const { side, mirror } = SETTINGS[id];
-    if (side === null) return applies(id) ? <SettingSlider key={id} shot={shot} id={id} /> : null;
-    if (side === 'right' || !(applies(id) || applies(mirror as SettingId))) return null;
-    return <PairedSliders key={id} shot={shot} left={id} />;
-  });
+    if (side === null) return <SettingSlider key={id} shot={shot} id={id} />;
+    // a pair is shown once, by whichever side applies
+    if (side === 'right' && applies(mirror as SettingId)) return null;
+    const left = side === 'left' ? id : (mirror as SettingId);
+    return <PairedSliders key={left} shot={shot} left={left} />;
+  };
+  const seldom = own.filter((id) => SELDOM.has(id));
+  return (
+    <>
+      {own.filter((id) => !SELDOM.has(id)).map(slider)}
+      {seldom.length > 0 && (
+        <Folded title="More" isSet={seldom.some((id) => shot.pose.settings[id] !== undefined)}>
+          {seldom.map(slider)}
+        </Folded>
+      )}
+    </>
+  );
 }
 
 /** What decides a setting that moves nothing. */
