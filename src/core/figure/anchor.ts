@@ -1,7 +1,7 @@
 import { settingOf } from '../pose';
 import { add, clamp, dot, type Vec3 } from '../units';
 import { isLying, type Carriage } from './carriage';
-import { legRadiusM } from './legs';
+import { legRadiusM } from './legBones';
 import { turned } from './frames';
 
 /** Where the pelvis of one who does not stand is held, and where the feet are counted from, metres. */

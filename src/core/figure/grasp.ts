@@ -12,12 +12,13 @@ import {
 } from '../pose';
 import { placesOf } from '../scene';
 import { add, clamp, degrees, lengthOf, otherSide, sideSign, subtract, type Side, type Vec3 } from '../units';
-import { hangFrame } from './arms';
+import { hangFrame } from './freeArm';
 import { carriageOf, supportTarget } from './carriage';
 import type { Figure } from './figureOf';
 import { about, at, bonesM, chain, turned } from './frames';
 import { landmarkOf, placed } from './landmarks';
 import { leastSquares } from './leastSquares';
+import { ARM_PLACES } from './reach';
 
 /** A place that a hand can be laid on, as it is in the pose. */
 export interface ReachablePlace {
@@ -40,7 +41,7 @@ export function placesInReach(body: Body, figure: Figure, pose: Pose, side: Side
   };
   for (const name of BODY_PLACES) {
     // not the arm's own places, which go with it
-    if (!OWN_ARM.has(name)) {
+    if (!ARM_PLACES.has(name) && name !== 'shoulder') {
       const own = placed(figure.frames, body, landmarkOf(body, name, side));
       put(name, own.point, own.normal);
     }
@@ -57,18 +58,6 @@ export function placesInReach(body: Body, figure: Figure, pose: Pose, side: Side
   }
   return found;
 }
-
-const OWN_ARM: ReadonlySet<string> = new Set([
-  'upperArm',
-  'upperArmBack',
-  'elbow',
-  'elbowCrook',
-  'forearm',
-  'wrist',
-  'cuff',
-  'handBack',
-  'shoulder',
-]);
 
 /**
  * The free arm's settings that bring the wrist as near as it gets to a point: elbow by the cosine rule, the two swings

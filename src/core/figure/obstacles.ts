@@ -1,6 +1,6 @@
 import { at, type Frames } from './frames';
 import { supportDistance, type Carriage } from './carriage';
-import { legRadiusM } from './legs';
+import { legRadiusM } from './legBones';
 import { SIDES, type Vec3 } from '../units';
 
 /** Distance from a point of the set to what an arm must not run through, metres; negative inside. */

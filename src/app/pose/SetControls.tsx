@@ -1,0 +1,117 @@
+'use client';
+
+import { CAMERA_RANGES, SENSOR_FORMATS, SENSOR_IDS, type CameraNumber, type SensorId } from '@/core/camera';
+import { KEY_NUMBERS, KEY_RANGES } from '@/core/light';
+import type { Shot } from '@/core/picture';
+import { NumberSlider } from '@/ui/NumberSlider';
+import { Choice } from './Choice';
+import { usePoseStore } from './poseStore';
+
+/** Lenses that most bags hold; any other number can be typed. */
+const PRIMES_MM = [35, 50, 85, 105, 135];
+
+export function CameraControls({ shot }: { shot: Shot }) {
+  const { setCamera, setCameraNumber, setDragging } = usePoseStore.getState();
+  const { camera } = shot;
+  const sensorWords = Object.fromEntries(SENSOR_IDS.map((id) => [id, SENSOR_FORMATS[id].name])) as Record<
+    SensorId,
+    string
+  >;
+  const number = (name: CameraNumber, ends?: readonly [string, string]) => {
+    const r = CAMERA_RANGES[name];
+    return (
+      <NumberSlider
+        key={name}
+        label={r.words}
+        value={camera[name]}
+        min={r.min}
+        max={r.max}
+        step={r.step}
+        unit={r.unit}
+        ends={ends}
+        onChange={(v) => setCameraNumber(name, v)}
+        onDrag={setDragging}
+      />
+    );
+  };
+  return (
+    <>
+      <div role="group" aria-label="Lenses" className="flex justify-between">
+        {PRIMES_MM.map((mm) => (
+          <button
+            key={mm}
+            type="button"
+            aria-pressed={camera.focalLengthMm === mm}
+            className="min-h-7 border-b-2 border-transparent px-1.5 aria-pressed:border-accent aria-pressed:font-bold"
+            onClick={() => setCameraNumber('focalLengthMm', mm)}
+          >
+            {mm}
+          </button>
+        ))}
+      </div>
+      {number('focalLengthMm')}
+      {number('distanceM')}
+      {number('heightM')}
+      {number('arcDeg', ['camera left', 'camera right'])}
+      {number('apertureF')}
+      <div className="grid grid-cols-2 gap-2">
+        <Choice
+          label="frame"
+          value={camera.orientation}
+          options={['upright', 'landscape'] as const}
+          words={{ upright: 'upright', landscape: 'landscape' }}
+          onChange={(orientation) => setCamera({ ...camera, orientation })}
+        />
+        <Choice
+          label="lens axis"
+          value={camera.aim.kind}
+          options={['level', 'aimed'] as const}
+          words={{ level: 'level', aimed: 'aimed' }}
+          onChange={(kind) =>
+            setCamera({ ...camera, aim: kind === 'level' ? { kind } : { kind, heightM: 1.2 } })
+          }
+        />
+      </div>
+      {camera.aim.kind === 'aimed' && (
+        <NumberSlider
+          label="aimed at height"
+          value={camera.aim.heightM}
+          min={0}
+          max={2.6}
+          step={0.05}
+          unit="m"
+          onChange={(heightM) => setCamera({ ...camera, aim: { kind: 'aimed', heightM } })}
+          onDrag={setDragging}
+        />
+      )}
+      <Choice
+        label="sensor"
+        value={camera.sensor}
+        options={SENSOR_IDS}
+        words={sensorWords}
+        onChange={(sensor) => setCamera({ ...camera, sensor })}
+      />
+    </>
+  );
+}
+
+export function LightControls({ shot }: { shot: Shot }) {
+  const { setLightNumber, setDragging } = usePoseStore.getState();
+  return KEY_NUMBERS.map((name) => {
+    const r = KEY_RANGES[name];
+    return (
+      <NumberSlider
+        key={name}
+        label={r.words}
+        value={shot.light[name]}
+        min={r.min}
+        max={r.max}
+        step={r.step}
+        unit={name === 'ambientShare' ? '%' : r.unit}
+        shown={name === 'ambientShare' ? 100 : 1}
+        onChange={(v) => setLightNumber(name, v)}
+        onDrag={setDragging}
+      />
+    );
+  });
+}
