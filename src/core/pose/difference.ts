@@ -20,6 +20,8 @@ export type Change =
  */
 export function differenceOf(from: Pose, to: Pose): Change[] {
   const changes: Change[] = [];
+  // first of all: on what the body is carried
+  if (carriedAs(from) !== carriedAs(to)) changes.push({ kind: 'carried', station: 'feet', from, to });
   for (const id of SETTING_IDS) {
     if (!settingApplies(to, id)) continue;
     const a = settingOf(from, id);
@@ -28,7 +30,6 @@ export function differenceOf(from: Pose, to: Pose): Change[] {
     if (Math.abs(a - b) >= SETTINGS[id].step * (0.5 - 1e-9))
       changes.push({ kind: 'setting', station: SETTINGS[id].station, id, from: a, to: b });
   }
-  if (carriedAs(from) !== carriedAs(to)) changes.push({ kind: 'carried', station: 'feet', from, to });
   const parts = [...new Set([...from.contacts, ...to.contacts].map((c) => c.part))].sort();
   for (const part of parts) {
     const a = from.contacts.find((c) => c.part === part) ?? null;
