@@ -41,7 +41,7 @@ interface TargetProps {
   side: Side | null;
   /** Places on supports that stand here. */
   there: readonly SupportPlace[];
-  /** Own places are offered to hands, knees' and feet's contacts are with supports. */
+  /** Own places are offered to hands and elbows; shoulders, feet and back are laid on supports. */
   ownPlaces: boolean;
   onChange(to: ContactTarget | null): void;
 }
@@ -156,7 +156,7 @@ export function HandContacts({ pose }: { pose: Pose }) {
   });
 }
 
-/** Elbows, forearms, shoulders, knees and feet: what each rests on. */
+/** Elbows, forearms, shoulders and feet: what each rests on. */
 export function LimbContacts({ pose, limb }: { pose: Pose; limb: ContactLimb }) {
   const { there, put, set } = useContacts(pose);
   return (

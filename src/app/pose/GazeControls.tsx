@@ -17,6 +17,11 @@ const GAZE_WORDS: Record<Gaze['kind'], string> = {
   point: 'at a point',
 };
 
+const OFF_LENS = [
+  { angle: 'leftDeg', label: 'past the lens, to the left', most: 40, ends: ['right', 'left'] },
+  { angle: 'upDeg', label: 'past the lens, upwards', most: 30, ends: ['down', 'up'] },
+] as const;
+
 /** What a kind of gaze starts from. */
 function startOf(kind: Gaze['kind']): Gaze {
   if (kind === 'offLens') return { kind, leftDeg: 12, upDeg: 0 };
@@ -62,34 +67,22 @@ export function GazeControls({ shot }: { shot: Shot }) {
             onDrag={setDragging}
           />
         ))}
-      {gaze.kind === 'offLens' && (
-        <>
+      {gaze.kind === 'offLens' &&
+        OFF_LENS.map(({ angle, label, most, ends }) => (
           <NumberSlider
-            label="past the lens, to the left"
-            value={gaze.leftDeg}
-            min={-40}
-            max={40}
+            key={angle}
+            label={label}
+            value={gaze[angle]}
+            min={-most}
+            max={most}
             step={2}
             unit="°"
-            ends={['right', 'left']}
+            ends={ends}
             neutral={0}
-            onChange={(leftDeg) => set({ ...gaze, leftDeg })}
+            onChange={(deg) => set({ ...gaze, [angle]: deg })}
             onDrag={setDragging}
           />
-          <NumberSlider
-            label="past the lens, upwards"
-            value={gaze.upDeg}
-            min={-30}
-            max={30}
-            step={2}
-            unit="°"
-            ends={['down', 'up']}
-            neutral={0}
-            onChange={(upDeg) => set({ ...gaze, upDeg })}
-            onDrag={setDragging}
-          />
-        </>
-      )}
+        ))}
     </>
   );
 }

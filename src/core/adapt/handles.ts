@@ -26,7 +26,7 @@ export const HANDLES = [
 ] as const;
 export type Handle = (typeof HANDLES)[number];
 
-/** Centimetres of a drag at the face that turn the head by about a degree each. */
+/** A drag at the face turns and nods the head by so many degrees a metre, and the eyes by fewer. */
 const HEAD_DEG_PER_M = 300;
 const GAZE_DEG_PER_M = 60;
 

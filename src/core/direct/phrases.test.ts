@@ -61,7 +61,6 @@ describe('what is said for a contact', () => {
   it('stands at its own station, so that it is said from the floor up', () => {
     const stations = (part: Contact['part']) => cueOf({ part, to: 'wall', kind: 'lean' }).station;
     expect(stations('left:foot')).toBe('feet');
-    expect(stations('left:knee')).toBe('hips');
     expect(stations('back')).toBe('spine');
     expect(stations('left:shoulder')).toBe('shoulders');
     expect(stations('left:elbow')).toBe('arms');

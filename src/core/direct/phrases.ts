@@ -87,7 +87,6 @@ const PART_WORDS: Record<ReturnType<typeof contactPart>, string> = {
   elbow: 'elbow',
   forearm: 'forearm',
   shoulder: 'shoulder',
-  knee: 'knee',
   foot: 'foot',
   back: 'back',
 };

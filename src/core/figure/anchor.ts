@@ -67,6 +67,6 @@ function thighReach({ body }: Carriage, hipM: number): number {
 function kneelingHeight({ body, pose, seatGapM }: Carriage, kneeM: number): number {
   const { thighM, frameM } = body.lengths;
   // sitting on the heels
-  if (pose.support === 'kneelLow') return legRadiusM(body, 'ankle') * 2 + 0.028 * frameM + seatGapM;
+  if (pose.support === 'kneelLow') return legRadiusM(body, 'ankle') * 2 + 0.032 * frameM + seatGapM;
   return kneeM + thighM * 0.998;
 }

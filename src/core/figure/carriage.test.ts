@@ -8,7 +8,9 @@ import {
   BODY_PLACES,
   CARRIED_NAMES,
   isSided,
+  mirrorPose,
   neutralPose,
+  poseSchema,
   SETTING_IDS,
   settingApplies,
   settingOf,
@@ -18,7 +20,7 @@ import {
   type Contact,
   type Pose,
 } from '../pose';
-import { supportAt, SUPPORT_KINDS } from '../scene';
+import { placesOf, supportAt, SUPPORT_KINDS } from '../scene';
 import { lengthOf, SIDES, subtract, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
 import { landmarkOf, dressedTrunk } from './landmarks';
@@ -191,11 +193,40 @@ describe('contacts', () => {
     expect(none.unreached.map((u) => u.what)).toContain('there is no armrest here to touch');
   });
 
-  it('a hand on each support’s own places reaches it or says so, for every kind of support', () => {
-    for (const kind of SUPPORT_KINDS) {
-      const pose: Pose = { ...neutralPose('x'), objects: [supportAt(kind, { leftM: 0.5, aheadM: 0.1 })] };
-      const f = touch(pose, { part: 'left:fingertips', to: 'floor', kind: 'touch' });
-      expect(f.frames.position.flat().every(Number.isFinite)).toBe(true);
+  it.each(SUPPORT_KINDS)('a hand on each place of a %s reaches it or says so', (kind) => {
+    const pose: Pose = { ...neutralPose('x'), objects: [supportAt(kind, { leftM: 0.5, aheadM: 0.1 })] };
+    for (const to of placesOf(pose.objects!)) {
+      const f = touch(pose, { part: 'left:palm', to, kind: 'rest' });
+      const isTold = f.unreached.some((u) => u.what === 'left hand stays short');
+      expect(f.arms.left.gapM < 0.002 || isTold).toBe(true);
     }
+  });
+
+  it('each hand has its own armrest, whichever way the chair faces, and the mirror keeps to it', () => {
+    for (const turnLeftDeg of [0, 170]) {
+      const chair: Pose = {
+        ...carriedIn(neutralPose('x'), 'sit'),
+        objects: [supportAt('armchair', { turnLeftDeg })],
+      };
+      const left = touch(chair, { part: 'left:palm', to: 'armrest', kind: 'rest' });
+      const right = touch(chair, { part: 'right:palm', to: 'armrest', kind: 'rest' });
+      expect(left.points.wrists.left[0]).toBeGreaterThan(0.15);
+      expect(right.points.wrists.right[0]).toBeLessThan(-0.15);
+      const laid = withTouch(chair, { part: 'left:palm', to: 'armrest', kind: 'rest', pressure: 'light' });
+      const [x, y, z] = figureOf(body, mirrorPose(laid), LENS).points.wrists.right;
+      expect(lengthOf(subtract(left.points.wrists.left, [-x, y, z]))).toBeLessThan(0.0015);
+    }
+  });
+
+  it('shoulders, feet and back are refused on the own body, with the path', () => {
+    const pose = withTouch(neutralPose('x'), {
+      part: 'left:foot',
+      to: 'belly',
+      kind: 'rest',
+      pressure: 'light',
+    });
+    const { issues } = poseSchema.safeParse(pose).error!;
+    expect(issues[0]!.path).toEqual(['contacts', 0, 'to']);
+    expect(issues[0]!.message).toContain('on supports or the floor');
   });
 });

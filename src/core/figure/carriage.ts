@@ -10,7 +10,7 @@ import {
   type PlacedSupport,
   type SupportPlace,
 } from '../scene';
-import type { Quat, Vec3 } from '../units';
+import { otherSide, type Quat, type Side, type Vec3 } from '../units';
 import { about, chain, turned } from './frames';
 import { dressedTrunk } from './landmarks';
 
@@ -82,10 +82,17 @@ export function carriageOf(body: Body, pose: Pose): Carriage {
   };
 }
 
-/** The first support that has a place of that name. */
-export function placeOn(supports: readonly PlacedSupport[], place: SupportPlace): Patch | undefined {
+/** The place of that name on the first support that has one; of a pair the one on the side of the sitter's part. */
+function placeOn(
+  supports: readonly PlacedSupport[],
+  place: SupportPlace,
+  side: Side = 'left',
+  sitterLeft: Vec3 = [1, 0, 0],
+): Patch | undefined {
   for (const support of supports) {
-    const patch = patchOf(support, place);
+    // a support that faces the other way has its left on the sitter's right
+    const facesAlike = support.cos * sitterLeft[0] - support.sin * sitterLeft[2] >= 0;
+    const patch = patchOf(support, place, facesAlike ? side : otherSide(side));
     if (patch) return patch;
   }
   return undefined;
@@ -124,6 +131,7 @@ function seatGap(body: Body, carried: Carried): number {
 export function supportTarget(
   carriage: Carriage,
   to: ContactTarget,
+  side: Side | null,
   spot: { left: number; ahead: number } | undefined,
   floorFrom: Vec3,
 ): { point: Vec3; normal: Vec3; down: Vec3; along: Vec3 } | undefined {
@@ -147,7 +155,7 @@ export function supportTarget(
       along: aside,
     };
   }
-  const patch = placeOn(carriage.supports, to as SupportPlace);
+  const patch = placeOn(carriage.supports, to as SupportPlace, side ?? 'left', sitterLeft);
   if (!patch) return undefined;
   // along the patch to the sitter's left, across it away from the normal's side
   const same = patch.along[0] * sitterLeft[0] + patch.along[2] * sitterLeft[2] >= 0 ? 1 : -1;

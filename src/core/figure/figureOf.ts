@@ -153,13 +153,14 @@ function unreachedOf({ frames, carriage, legs, arms, balance, gaze, goals }: Sol
   const put = (what: string, amount: number, unit: Unreached['unit']) =>
     unreached.push({ what, amount, unit });
   for (const side of SIDES) {
-    if (Number.isFinite(body.limbEnds.leg[side])) continue;
-    if (legs[side].gapM > REPORT_M) put(`${side} foot does not reach its mark`, legs[side].gapM, 'm');
+    const hasLeg = !Number.isFinite(body.limbEnds.leg[side]);
+    if (hasLeg && legs[side].gapM > REPORT_M)
+      put(`${side} foot does not reach its mark`, legs[side].gapM, 'm');
     if (arms[side].gapM > REPORT_M) put(`${side} hand stays short`, arms[side].gapM, 'm');
     if (arms[side].pushedOutDeg > REPORT_DEG)
       put(`${side} arm is carried out by the body`, arms[side].pushedOutDeg, '°');
     const asked = settingOf(pose, sided(side, 'KneeBendDeg'));
-    if (standsFree(carriage) && Math.abs(legs[side].bendDeg - asked) > REPORT_DEG)
+    if (hasLeg && standsFree(carriage) && Math.abs(legs[side].bendDeg - asked) > REPORT_DEG)
       put(
         `${side} knee bends ${Math.round(legs[side].bendDeg)}° for ${asked}° asked`,
         legs[side].bendDeg - asked,

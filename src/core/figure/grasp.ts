@@ -53,7 +53,7 @@ export function placesInReach(body: Body, figure: Figure, pose: Pose, side: Side
   const carriage = carriageOf(body, pose);
   const pelvis = at(figure.frames, 'pelvis');
   for (const name of placesOf(pose.objects ?? [])) {
-    const target = supportTarget(carriage, name, undefined, pelvis);
+    const target = supportTarget(carriage, name, side, undefined, pelvis);
     if (target) put(name, target.point, target.normal);
   }
   return found;

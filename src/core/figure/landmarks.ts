@@ -96,7 +96,8 @@ const FINDERS: Record<SidePlace | MidlinePlace, Finder> = {
   hairBack: head([0, 0.6, 0], [0, 0, -1]),
 };
 
-const CLOTH_M = 0.0065;
+/** What is worn stands this far off the skin, metres. */
+export const CLOTH_M = 0.0065;
 
 /** Distance to the dressed trunk and upper legs in the bind pose, arms left out, metres. */
 export function dressedTrunk(body: Body, x: number, y: number, z: number): number {

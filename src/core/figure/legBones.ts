@@ -1,5 +1,6 @@
 import { BIND_LEG_DEG, jointIndex, type Body } from '../body';
 import { add, cross, dot, radians, sideSign, subtract, unit, type Side, type Vec3 } from '../units';
+import { CLOTH_M } from './landmarks';
 import { about, between, chain, hang, type Frames } from './frames';
 import type { Foot } from './stance';
 import { boneFrame, type TwoBone } from './twoBone';
@@ -21,8 +22,6 @@ export function legRadiusM(body: Body, place: 'thigh' | 'knee' | 'calf' | 'ankle
   const ring = body.fields.legLoft.ring(along[place]);
   return (ring.front + ring.back + ring.outer + ring.inner) / 4 + CLOTH_M;
 }
-
-const CLOTH_M = 0.008;
 
 /** From the line between hip and ankle towards the knee. */
 export function kneeFront(hip: Vec3, leg: TwoBone): Vec3 {

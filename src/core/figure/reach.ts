@@ -35,7 +35,14 @@ function floorFrom(frames: Frames, carriage: Carriage): Vec3 {
 export function targetOf(frames: Frames, carriage: Carriage, contact: Contact): Target | undefined {
   const own = bodyTarget(contact.to);
   const side = contactSide(contact) ?? 'left';
-  if (!own) return supportTarget(carriage, contact.to, contact.spot, floorFrom(frames, carriage));
+  if (!own)
+    return supportTarget(
+      carriage,
+      contact.to,
+      contactSide(contact),
+      contact.spot,
+      floorFrom(frames, carriage),
+    );
   const of: Side = own.across && isSided(own.place) ? otherSide(side) : side;
   return placed(frames, carriage.body, landmarkOf(carriage.body, own.place, of));
 }

@@ -137,7 +137,7 @@ export function stanceOf(carriage: Carriage, under: Vec3): Record<Side, Foot> {
   for (const { side, yaw, lift, heel } of raw) {
     const contact = limbContact(pose, side, 'foot');
     if (contact) {
-      const place = footPlace(carriage, contact.to, contact.spot, under);
+      const place = supportTarget(carriage, contact.to, side, contact.spot, under)?.point;
       if (place) {
         feet[side] = plantedFoot(body, onPlace(body, place, yaw, contact.to), yaw, lift);
         continue;
@@ -150,15 +150,6 @@ export function stanceOf(carriage: Carriage, under: Vec3): Record<Side, Foot> {
     feet[side] = plantedFoot(body, standing, yaw, lift);
   }
   return feet;
-}
-
-function footPlace(
-  carriage: Carriage,
-  to: ContactTarget,
-  spot: { left: number; ahead: number } | undefined,
-  under: Vec3,
-): Vec3 | undefined {
-  return supportTarget(carriage, to, spot, under)?.point;
 }
 
 /** Where the heel stands when the foot is on a place: on rails it is the arch that lies on it. */

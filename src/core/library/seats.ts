@@ -87,7 +87,7 @@ export const SEAT_POSES: readonly Pose[] = [
       faceForwardCm: 2,
       chinDownDeg: 2,
     },
-    contacts: [on('left:forearm', 'armrest', 'rest'), on('right:palm', 'thighTop')],
+    contacts: [on('left:forearm', 'armrest', 'rest'), on('right:forearm', 'armrest', 'rest')],
     message: { presence: 0.7, openness: 0.4, formality: 0.4, movement: -0.7 },
   }),
   said('On the upturned hull', 'Sit on the keel, one heel drawn in.', {

@@ -24,7 +24,7 @@ export type HandRegion = keyof typeof HAND_REGIONS;
 export const HAND_REGION_NAMES = Object.keys(HAND_REGIONS) as HandRegion[];
 
 /** Other parts that can: of one side, and of the mid-line. */
-const SIDE_PARTS = ['elbow', 'forearm', 'shoulder', 'knee', 'foot'] as const;
+const SIDE_PARTS = ['elbow', 'forearm', 'shoulder', 'foot'] as const;
 export type ContactLimb = (typeof SIDE_PARTS)[number];
 export type ContactPart = `${Side}:${HandRegion | ContactLimb}` | 'back';
 const PARTS: ContactPart[] = [
@@ -80,7 +80,10 @@ export function targetWords(to: ContactTarget, side: Side | null): string {
 
 export const CONTACT_KINDS = ['hover', 'touch', 'rest', 'hold', 'grip', 'lean'] as const;
 
-export const contactSchema = z.strictObject({
+/** Parts that are only laid on supports and the floor, never on the own body. */
+const ON_SUPPORTS_ONLY: ReadonlySet<string> = new Set(['shoulder', 'foot', 'back']);
+
+const contactShape = z.strictObject({
   part: z.enum(PARTS),
   to: z.enum(CONTACT_TARGETS),
   kind: z.enum(CONTACT_KINDS),
@@ -91,7 +94,13 @@ export const contactSchema = z.strictObject({
    */
   spot: z.strictObject({ left: z.number().min(-4).max(4), ahead: z.number().min(-4).max(4) }).optional(),
 });
-export type Contact = z.infer<typeof contactSchema>;
+export type Contact = z.infer<typeof contactShape>;
+
+/** A contact as it is stored. */
+export const contactSchema = contactShape.refine(
+  (c) => !ON_SUPPORTS_ONLY.has(contactPart(c)) || bodyTarget(c.to) === null,
+  { error: 'shoulders, feet and back are laid on supports or the floor, not on the own body', path: ['to'] },
+);
 
 /** Side of the part of a contact; null for the back. */
 export function contactSide({ part }: Pick<Contact, 'part'>): Side | null {

@@ -8,8 +8,6 @@ export function contactStation({ part }: Pick<Contact, 'part'>): Station {
   switch (contactPart({ part })) {
     case 'foot':
       return 'feet';
-    case 'knee':
-      return 'hips';
     case 'back':
       return 'spine';
     case 'shoulder':

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { radians, type Vec3 } from '../units';
+import { radians, type Side, type Vec3 } from '../units';
 import { SEATS } from './seats';
 import { solidDistance, solidMesh, type Solid } from './solid';
 import { STANDINGS } from './standings';
-import type { Patch, SupportKind, SupportPlace, SupportShape } from './support';
+import { PAIRED_PLACES, type Patch, type SupportKind, type SupportPlace, type SupportShape } from './support';
 
 /** Every kind of support. */
 export const SUPPORTS = { ...SEATS, ...STANDINGS } as unknown as Record<SupportKindName, SupportKind>;
@@ -63,17 +63,21 @@ function toSet({ support, sin, cos }: PlacedSupport, p: Vec3, isPoint: boolean):
   return isPoint ? [x + support.leftM, p[1], z + support.aheadM] : [x, p[1], z];
 }
 
-/** A place on a support in the set; undefined where the support has none of that name. */
-export function patchOf(placed: PlacedSupport, place: SupportPlace): Patch | undefined {
+/**
+ * A place on a support in the set, of a paired one that on the support's own `side`; undefined where the support has
+ * none of that name.
+ */
+export function patchOf(placed: PlacedSupport, place: SupportPlace, side: Side = 'left'): Patch | undefined {
   const patch = placed.shape.places[place];
-  return (
-    patch && {
-      ...patch,
-      point: toSet(placed, patch.point, true),
-      normal: toSet(placed, patch.normal, false),
-      along: toSet(placed, patch.along, false),
-    }
-  );
+  if (!patch) return undefined;
+  const across = side === 'right' && PAIRED_PLACES.has(place) ? -1 : 1;
+  const own = ([x, y, z]: Vec3): Vec3 => [across * x, y, z];
+  return {
+    ...patch,
+    point: toSet(placed, own(patch.point), true),
+    normal: toSet(placed, own(patch.normal), false),
+    along: toSet(placed, patch.along, false),
+  };
 }
 
 /** A solid with the frame of the support that it belongs to. */

@@ -35,6 +35,15 @@ export interface Patch {
   halfAcrossM: number;
 }
 
+/** Places that a support has on its left and on its right; the shape says the left one. */
+export const PAIRED_PLACES: ReadonlySet<SupportPlace> = new Set([
+  'seatCorner',
+  'backSide',
+  'armrest',
+  'frameSide',
+  'wheel',
+]);
+
 /** A support in its own frame: what it is made of, and the places on it. */
 export interface SupportShape {
   solids: Solid[];
