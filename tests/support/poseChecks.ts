@@ -3,6 +3,7 @@ import { createSkinned, figureOf, skinSurface, type Figure } from '@/core/figure
 import { contactOf, type Pose } from '@/core/pose';
 import { placedDistance, placeSupport, solidsOf } from '@/core/scene';
 import { SIDES } from '@/core/units';
+import { selfContacts, type Limb } from './selfContact';
 
 /** Every limit that a solved figure is held to; depths in metres, angles in degrees. */
 export const POSE_LIMITS = {
@@ -22,7 +23,20 @@ export const POSE_LIMITS = {
   kneeDeg: 160,
   hipFlexionDeg: 132,
   hipExtensionDeg: 40,
+  /** An arm or a hand in the flesh and the clothes of trunk, thighs and upper arms. */
+  armInFleshM: 0.03,
+  /** A hand or a forearm in head, hand, forearm or shin. */
+  armInBonyM: 0.025,
+  /** Calf against thigh where one kneels, and both thick parts pressed on each other where knees are crossed. */
+  legInLegM: 0.05,
+  crossedLegM: 0.075,
 } as const;
+
+/** How deep one part may be in another of the same body. */
+function mostSelfM(pose: Pose, limb: Limb, other: Limb): number {
+  if (/Shank/.test(limb)) return pose.crossed ? POSE_LIMITS.crossedLegM : POSE_LIMITS.legInLegM;
+  return /trunk|Thigh|UpperArm/.test(other) ? POSE_LIMITS.armInFleshM : POSE_LIMITS.armInBonyM;
+}
 
 /** Hair gives way altogether. */
 const HAIR_M = 0.07;
@@ -80,6 +94,13 @@ export function faultsOf(body: Body, surface: BodySurface, pose: Pose): { faults
     const isToldShort = told.includes(`${side} foot`);
     if (sole.length > 0 && Math.min(...offM) > L.soleM && !isToldShort)
       faults.push(`${side} sole ${(Math.min(...offM) * 1000).toFixed(0)} mm off`);
+  }
+  for (const { limb, other, depthM } of selfContacts(surface, skinned)) {
+    const side = limb.startsWith('left') ? 'left' : 'right';
+    // a hand in a pocket is inside what is worn
+    if (/Hand|Forearm/.test(limb) && contactOf(pose, side)?.to.endsWith('Pocket')) continue;
+    if (depthM > mostSelfM(pose, limb, other))
+      faults.push(`${limb} ${(depthM * 1000).toFixed(0)} mm in ${other}`);
   }
   for (const m of figure.motions) {
     if (m.motion === 'hipFlexion' && m.deg > L.hipFlexionDeg)

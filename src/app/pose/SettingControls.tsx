@@ -1,7 +1,7 @@
 'use client';
 
 import type { Shot } from '@/core/picture';
-import { SETTING_IDS, settingApplies, SETTINGS, settingOf, type SettingId } from '@/core/pose';
+import { neutralOf, SETTING_IDS, settingApplies, SETTINGS, settingOf, type SettingId } from '@/core/pose';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Folded } from './Folded';
 import { usePoseStore, type Panel } from './poseStore';
@@ -21,7 +21,7 @@ function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?:
       unit={s.unit}
       shown={s.shown}
       ends={short ? undefined : s.ends}
-      neutral={s.neutral}
+      neutral={neutralOf(shot.pose, id)}
       onChange={(value) => setSetting(id, value)}
       onDrag={setDragging}
     />

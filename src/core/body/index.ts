@@ -44,6 +44,7 @@ export {
   HAND_SHAPE,
   HEEL_BACK_SHARE,
   handToBind,
+  bindToHead,
   headToBind,
   jointIndex,
   JOINTS,

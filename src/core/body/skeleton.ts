@@ -143,6 +143,16 @@ export function headToBind(lengths: Lengths, p: readonly number[]): Vec3 {
   ];
 }
 
+/** The other way round: a bind-pose point in the head's own coordinates, head heights. */
+export function bindToHead(lengths: Lengths, p: readonly number[]): Vec3 {
+  const H = lengths.headHeightM;
+  return [
+    p[0]! / (H * lengths.headBreadthFactor),
+    (p[1]! - lengths.chinHeightM) / H,
+    (p[2]! - HEAD_FORWARD_SHARE * lengths.frameM) / H,
+  ];
+}
+
 /** The ear plane stands this share of stature ahead of the plumb line in the bind pose. */
 export const HEAD_FORWARD_SHARE = 0.008;
 

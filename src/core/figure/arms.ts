@@ -1,13 +1,14 @@
-import { bodyTarget, contactOf, limbContact, type Pose } from '../pose';
-import { SIDES, type Side } from '../units';
+import { bodyTarget, contactOf, limbContact, type Contact, type Pose } from '../pose';
+import { add, SIDES, type Side } from '../units';
 import type { ArmAngles } from './armBones';
 import type { Carriage } from './carriage';
 import { placeContactArm } from './contactArm';
 import type { Frames } from './frames';
 import { placeFreeArm } from './freeArm';
 import { placeHeldArm } from './heldArm';
+import { limbDistance } from './limbDistance';
 import { obstacles, type Clearance } from './obstacles';
-import { ARM_PLACES, targetOf } from './reach';
+import { ARM_PLACES, targetOf, type Target } from './reach';
 import type { TrunkState } from './trunk';
 import { trunkDistance } from './trunkDistance';
 
@@ -24,13 +25,16 @@ export function placeArms(
   const { pose } = carriage;
   const trunk = trunkDistance(frames, carriage.body);
   const others = obstacles(frames, carriage);
-  const distance: Clearance = others ? (p) => Math.min(trunk(p), others(p)) : trunk;
+  const still: Clearance = (p) => Math.min(trunk(p), others(p));
+  let distance = still;
+  let otherArm: Clearance | null = null;
   const angles = {} as Record<Side, ArmAngles>;
   const order = [...SIDES].sort((a, b) => rank(pose, a) - rank(pose, b));
   for (const side of order) {
     const contact = contactOf(pose, side);
     const elbow = limbContact(pose, side, 'elbow') ?? limbContact(pose, side, 'forearm');
-    const hand = contact && targetOf(frames, carriage, contact);
+    const place = contact && targetOf(frames, carriage, contact);
+    const hand = place && (onThigh(contact) ? uncovered(place, trunk) : place);
     const held = elbow && targetOf(frames, carriage, elbow);
     if (elbow && held)
       angles[side] = placeHeldArm(
@@ -40,6 +44,7 @@ export function placeArms(
         elbow,
         held,
         contact && hand ? { contact, target: hand } : null,
+        otherArm,
       );
     else if (contact && hand)
       angles[side] = placeContactArm(
@@ -52,8 +57,37 @@ export function placeArms(
         earlier?.[side].choice ?? null,
       );
     else angles[side] = placeFreeArm(frames, carriage, side, distance, state);
+    // the other arm keeps clear of this one
+    const arm = limbDistance(frames, carriage.body, 'arm', side);
+    otherArm = arm;
+    distance = (p) => Math.min(still(p), arm(p));
   }
   return angles;
+}
+
+function onThigh({ to }: Contact): boolean {
+  return bodyTarget(to)?.place.startsWith('thigh') ?? false;
+}
+
+/** A hand on a thigh goes no further towards the knee than this to come out from under a belly, metres. */
+const MOST_SLIDE_M = 0.2;
+const WRIST_BEHIND_M = 0.075;
+const HAND_OVER_M = 0.03;
+
+/** The place nearest to a target, further down the thigh, that is not under the belly. */
+function uncovered(target: Target, trunk: Clearance): Target {
+  const at = (m: number) => add(target.point, target.down, m);
+  const isCovered = (m: number) =>
+    trunk(add(at(m - WRIST_BEHIND_M), target.normal, HAND_OVER_M)) < HAND_OVER_M;
+  if (!isCovered(0) || isCovered(MOST_SLIDE_M)) return target;
+  let low = 0;
+  let high = MOST_SLIDE_M;
+  for (let i = 0; i < 9; i++) {
+    const mid = (low + high) / 2;
+    if (isCovered(mid)) low = mid;
+    else high = mid;
+  }
+  return { ...target, point: at(high) };
 }
 
 function rank(pose: Pose, side: Side): number {

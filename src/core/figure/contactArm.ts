@@ -30,6 +30,10 @@ function strain(value: number, low: number, high: number): number {
 /** An elbow is let hang: what is less than this far below the shoulder costs, metres. */
 const LOW_ELBOW_M = 0.16;
 
+/** How firmly an elbow keeps to its easy swivel when nothing is said of it, and to one that was said. */
+const EASY_SWIVEL = 0.6;
+const SAID_SWIVEL = 3;
+
 const LIFTED_ELBOW = 0.35;
 
 const SWIVELS = Array.from({ length: 15 }, (_, i) => -80 + i * 15);
@@ -52,6 +56,7 @@ export function placeContactArm(
 ): ArmAngles {
   const { body, pose } = carriage;
   const askedSwivelDeg = settingOf(pose, sided(side, 'ElbowSwivelDeg'));
+  const swivelWeight = EASY_SWIVEL + (SAID_SWIVEL - EASY_SWIVEL) * Math.min(1, Math.abs(askedSwivelDeg) / 16);
   const sign = sideSign(side);
   const { lengths } = body;
   const S = lengths.frameM;
@@ -84,7 +89,7 @@ export function placeContactArm(
       strain(sideways, -12, 20) +
       strain(turn, -55, 55) * 1.2 +
       (lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5) +
-      ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * (askedSwivelDeg === 0 ? 0.6 : 3) +
+      ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * swivelWeight +
       (bend / 60) ** 2 * (contact.kind === 'lean' ? 0.2 : 1) +
       (sideways / 30) ** 2 +
       (turn / 90) ** 2 +

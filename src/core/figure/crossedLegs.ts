@@ -1,7 +1,20 @@
 import { settingOf, sided } from '../pose';
-import { add, clamp, dot, lengthOf, radians, sideSign, subtract, unit, type Side, type Vec3 } from '../units';
+import {
+  add,
+  clamp,
+  dot,
+  lengthOf,
+  otherSide,
+  radians,
+  sideSign,
+  subtract,
+  unit,
+  type Side,
+  type Vec3,
+} from '../units';
 import type { Carriage } from './carriage';
 import { bonesM, turned, type Frames } from './frames';
+import { limbDistance } from './limbDistance';
 import { legRadiusM, kneeFront, hangLeg, type PlacedLeg } from './legBones';
 import { trailingFoot, lowestOfShoe } from './lyingFoot';
 import { twoBone, type TwoBone } from './twoBone';
@@ -18,8 +31,36 @@ function otherThigh(carriage: Carriage, side: Side, under: PlacedLeg, underHip: 
   };
 }
 
-/** Bend of a knee that hangs over the other, where nothing is said. */
-const HANGING_SHANK_DEG = 84;
+/** A knee over the other one closes no further than this, degrees. */
+const MOST_BEND_DEG = 125;
+
+/** How far the upper knee goes past the other one, metres, and its shank outwards (tangent of the tilt): least and most. */
+const LEAST_PAST_M = 0.02;
+const MOST_PAST_M = 0.15;
+const LEAST_TILT = 0.1;
+const MOST_TILT = 0.7;
+
+/** Where along the upper shank it must clear the other leg: its thickness there, and what calf and cloth give, metres. */
+const SHANK_PLACES = [
+  [0.3, 'calf', 0.02],
+  [0.5, 'calf', 0.014],
+  [0.75, 'ankle', 0],
+  [0.95, 'ankle', 0],
+] as const;
+
+/** The least share from 0 to 1 at which something holds that holds from there on; 1 where it never does. */
+function leastShare(holds: (share: number) => boolean): number {
+  if (holds(0)) return 0;
+  if (!holds(1)) return 1;
+  let low = 0;
+  let high = 1;
+  for (let i = 0; i < 8; i++) {
+    const mid = (low + high) / 2;
+    if (holds(mid)) high = mid;
+    else low = mid;
+  }
+  return high;
+}
 
 /** A foot in the air stays this far off the floor, metres. */
 const OFF_FLOOR_M = 0.012;
@@ -36,35 +77,46 @@ export function overKnee(
   const { body, pose } = carriage;
   const [thighM, shankM] = bonesM(body, 'leg', side);
   const { thighOther, across, normal } = otherThigh(carriage, side, under, underHip);
-  // the crook of the upper knee comes to lie on the other thigh, just behind its knee
-  const lift = legRadiusM(body, 'knee') + legRadiusM(body, 'thigh') * 0.82;
-  const goal = add(add(add(under.middle, thighOther, -0.01), normal, lift), across, 0.03);
-  const knee = add(hip, unit(subtract(goal, hip)), thighM);
-  const said = settingOf(pose, sided(side, 'KneeBendDeg'));
-  const asked = said > 10 ? clamp(said, 30, 125) : HANGING_SHANK_DEG;
-  const thigh = unit(subtract(knee, hip));
-  // the shank hangs down and outwards past the other one
-  const beside = unit(add(across, thigh, -dot(across, thigh)));
-  const down0: Vec3 = [0, -1, 0];
-  const down = unit(add(down0, thigh, -dot(down0, thigh)));
-  const hangs = unit(add(down, beside, 0.26));
-  const hung = (bendDeg: number): PlacedLeg => {
+  const lift = legRadiusM(body, 'knee') + legRadiusM(body, 'thigh') * 1.12;
+  const asked = Math.min(settingOf(pose, sided(side, 'KneeBendDeg')), MOST_BEND_DEG);
+  const underLeg = limbDistance(frames, body, 'leg', otherSide(side));
+  /** The upper leg with its knee further over the other one, and its shank further out beside it, by `past` (0 to 1). */
+  const bonesAt = (bendDeg: number, past: number): TwoBone => {
+    // the crook of the upper knee comes to lie on the other thigh, just behind its knee
+    const over = add(add(under.middle, thighOther, -0.01), normal, lift);
+    const goal = add(over, across, LEAST_PAST_M + past * (MOST_PAST_M - LEAST_PAST_M));
+    const thigh = unit(subtract(goal, hip));
+    const knee = add(hip, thigh, thighM);
+    // the shank hangs down and outwards past the other one
+    const beside = unit(add(across, thigh, -dot(across, thigh)));
+    const down0: Vec3 = [0, -1, 0];
+    const down = unit(add(down0, thigh, -dot(down0, thigh)));
+    const hangs = unit(add(down, beside, LEAST_TILT + past * (MOST_TILT - LEAST_TILT)));
     const a = radians(bendDeg);
     const shank = unit(add(add([0, 0, 0], thigh, Math.cos(a)), hangs, Math.sin(a)));
-    const leg: TwoBone = { middle: knee, end: add(knee, shank, shankM), bendDeg, gapM: 0 };
-    return { ...leg, foot: trailingFoot(carriage, side, knee, leg.end, kneeFront(hip, leg), 0) };
+    return { middle: knee, end: add(knee, shank, shankM), bendDeg, gapM: 0 };
   };
-  let leg = hung(asked);
+  const hung = (bendDeg: number, past: number): PlacedLeg => {
+    const leg = bonesAt(bendDeg, past);
+    return { ...leg, foot: trailingFoot(carriage, side, leg.middle, leg.end, kneeFront(hip, leg), 0) };
+  };
+  const clears = ({ middle, end }: TwoBone) =>
+    SHANK_PLACES.every(([share, place, givesM]) => {
+      const at = add(middle, subtract(end, middle), share);
+      return underLeg(at) >= legRadiusM(body, place) - givesM;
+    });
+  const past = leastShare((share) => clears(bonesAt(asked, share)));
+  let leg = hung(asked, past);
   // the foot swings forward rather than into the floor
   if (lowestOfShoe(body, leg.foot) < OFF_FLOOR_M) {
-    let low = 10;
+    let low = Math.min(10, asked);
     let high = asked;
     for (let i = 0; i < 10; i++) {
       const mid = (low + high) / 2;
-      if (lowestOfShoe(body, hung(mid).foot) < OFF_FLOOR_M) high = mid;
+      if (lowestOfShoe(body, hung(mid, past).foot) < OFF_FLOOR_M) high = mid;
       else low = mid;
     }
-    leg = hung(low);
+    leg = hung(low, past);
   }
   hangLeg(frames, body, side, hip, leg, kneeFront(hip, leg), leg.foot);
   return leg;

@@ -88,9 +88,9 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
   const tuckDeg = tuckDegOf(frames);
   if (tuckDeg > 0)
     ({ state, legs } = settle(frames, carriage, feet, hanging, firm, { ...state, tuckDeg }, 3));
-  // the trunk gives way to a hand only where the arm alone does not reach
-  const gaps = reachGaps(frames, carriage, all);
-  const goals = all.filter((g, i) => g.kind !== 'hand' || gaps[i]! > 0);
+  // the trunk gives way to hands only where an arm alone does not reach; then all are kept in reach
+  const isShort = reachGaps(frames, carriage, all).some((gapM, i) => all[i]!.kind === 'hand' && gapM > 0);
+  const goals = isShort ? all : firm;
   let arms = placeArms(frames, carriage, state);
   const rounds = standsFree(carriage) || goals.length > 0 ? ROUNDS : 0;
   for (let round = 0; round < rounds; round++) {

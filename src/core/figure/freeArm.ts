@@ -36,6 +36,7 @@ interface FreeSwing {
 }
 
 const TOUCHING_M = 0.001;
+const WORTH_M = 0.004;
 
 const SWING_STEP_DEG = 4;
 
@@ -54,8 +55,19 @@ const WAYS: readonly FreeSwing[] = [
   { outDeg: 0, forwardDeg: -1 },
 ];
 
-/** The swing nearest to the asked one that is clear; the asked one where none is. */
-function clearSwing(asked: FreeSwing, mostDeg: number, isClear: (swing: FreeSwing) => boolean): FreeSwing {
+/** The swing nearest to the asked one that is clear; the one that is in the least where none is. */
+function clearSwing(asked: FreeSwing, mostDeg: number, intoM: (swing: FreeSwing) => number): FreeSwing {
+  let least = asked;
+  let leastM = Infinity;
+  const isClear = (swing: FreeSwing) => {
+    const into = intoM(swing);
+    // a little better is not worth going further away
+    if (into < leastM - WORTH_M) {
+      leastM = into;
+      least = swing;
+    }
+    return into <= TOUCHING_M;
+  };
   if (isClear(asked)) return asked;
   const along = (way: FreeSwing, deg: number): FreeSwing => ({
     outDeg: asked.outDeg + way.outDeg * deg,
@@ -73,7 +85,7 @@ function clearSwing(asked: FreeSwing, mostDeg: number, isClear: (swing: FreeSwin
       }
       return along(way, high);
     }
-  return asked;
+  return least;
 }
 
 export function placeFreeArm(
@@ -111,7 +123,7 @@ export function placeFreeArm(
   };
   const asked: FreeSwing = { outDeg: get('ArmOutDeg'), forwardDeg: get('ArmForwardDeg') };
   const mostDeg = isLying(pose.support) ? MOST_SWING_LYING_DEG : MOST_SWING_DEG;
-  const found = clearSwing(asked, mostDeg, (swing) => pull(swing).into <= TOUCHING_M);
+  const found = clearSwing(asked, mostDeg, (swing) => pull(swing).into);
   const arm = pull(found);
   const turn = get('ForearmTurnDeg');
   const hand = chain(

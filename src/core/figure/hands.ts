@@ -1,17 +1,9 @@
 import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger } from '../body';
-import {
-  bodyTarget,
-  contactOf,
-  handRegion,
-  limbContact,
-  settingOf,
-  sided,
-  type HandShape,
-  type Pose,
-} from '../pose';
-import { add, SIDES, sideSign, subtract, type Side } from '../units';
-import { supportDistance, type Carriage } from './carriage';
-import { about, at, chain, hang, rotationOf, type Frames } from './frames';
+import { bodyTarget, contactOf, handRegion, settingOf, sided, type HandShape, type Pose } from '../pose';
+import { SIDES, sideSign, type Side } from '../units';
+import type { Carriage } from './carriage';
+import { closeOn, fingerRest } from './fingerRest';
+import { about, chain, hang, rotationOf, type Frames } from './frames';
 
 /** Flexion of the three joints of each finger, degrees, at the neutral curl. Fingers are staggered, never a paddle. */
 type FingerFlexion = Record<Finger, readonly [number, number, number]>;
@@ -176,8 +168,8 @@ const ROUND_PLACES: ReadonlySet<string> = new Set([
 const NEUTRAL_CURL = 0.4;
 
 /**
- * Bends the fingers of both hands. Call once the wrists are placed. On a support each finger closes no further than
- * until it lies on it, and opens where the shape would run into it.
+ * Bends the fingers of both hands. Call once the wrists are placed. Where a hand lies on something each finger closes
+ * no further than until it lies on it, and opens where the shape would run into it.
  */
 export function placeFingers(frames: Frames, carriage: Carriage): void {
   const { body, pose } = carriage;
@@ -186,56 +178,14 @@ export function placeFingers(frames: Frames, carriage: Carriage): void {
     const curl = settingOf(pose, sided(side, 'FingerCurlShare')) - NEUTRAL_CURL;
     const spread = settingOf(pose, sided(side, 'FingerSpreadShare'));
     const taken = closed * (1 - spread) - 0.8 * spread;
-    const isOn = liesOnSupport(pose, side);
+    const rest = fingerRest(frames, carriage, side);
     for (const finger of FINGERS) {
       const bend = (share: number) =>
         placeFinger(frames, body, side, finger, flexion[finger], curl, taken, share);
       bend(1);
-      if (isOn) closeOn(frames, carriage, side, finger, bend);
+      if (rest) closeOn(frames, carriage, side, finger, rest, bend);
     }
   }
-}
-
-/** Whether a hand lies on a support or the floor, by its own contact or by its forearm's. */
-function liesOnSupport(pose: Pose, side: Side): boolean {
-  const contact = contactOf(pose, side) ?? limbContact(pose, side, 'forearm');
-  return contact !== undefined && contact.kind !== 'hover' && bodyTarget(contact.to) === null;
-}
-
-/** Furthest that a finger is opened against its shape, as a share of the shape's bend. */
-const MOST_OPENED = -1.6;
-
-/** Opens a finger until its joints and its tip stand off what the hand lies on by half a finger's thickness. */
-function closeOn(
-  frames: Frames,
-  carriage: Carriage,
-  side: Side,
-  finger: Finger,
-  bend: (share: number) => void,
-): void {
-  const { handM } = carriage.body.lengths;
-  const radiusM = (finger === 'thumb' ? 0.05 : HAND_SHAPE.fingers[finger].radius) * handM * 0.8;
-  const clears = (): boolean => {
-    const end = at(frames, `${side}:${finger}-end`);
-    const mid = at(frames, `${side}:${finger}-mid`);
-    const along = subtract(end, mid);
-    const tip = add(end, along, 0.85);
-    return [mid, end, tip].every(
-      (p) => Math.min(p[1] - carriage.levelM, supportDistance(carriage, p)) >= radiusM,
-    );
-  };
-  if (clears()) return;
-  let low = MOST_OPENED;
-  let high = 1;
-  bend(low);
-  if (!clears()) return;
-  for (let i = 0; i < 7; i++) {
-    const mid = (low + high) / 2;
-    bend(mid);
-    if (clears()) low = mid;
-    else high = mid;
-  }
-  bend(low);
 }
 
 function placeFinger(

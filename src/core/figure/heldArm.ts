@@ -1,6 +1,7 @@
 import { contactPart, settingOf, sided, type Contact } from '../pose';
 import {
   add,
+  cross,
   dot,
   subtract,
   unit,
@@ -19,7 +20,48 @@ import { about, at, bonesM, chain, rotationOf, turned, type Frames } from './fra
 import { turnedAbout } from './legBones';
 import { handFrame, layHand, lieOn } from './lies';
 import { armRadiusM, elbowAt, type Target } from './reach';
+import type { Clearance } from './obstacles';
 import { boneFrame } from './twoBone';
+
+/** Of the two directions across a lying forearm the one towards the other side; lying, towards the front of the chest. */
+function inwardsOf(across: Vec3, towardsOther: Vec3, chest: Quat): Vec3 {
+  const inwards = dot(across, towardsOther);
+  const isInwards = Math.abs(inwards) > 0.3 ? inwards > 0 : dot(across, turned([0, 0, 1], chest)) > 0;
+  return isInwards ? across : [-across[0], -across[1], -across[2]];
+}
+
+/** So far a forearm is lifted off what it lies on to pass over the other, and swung aside of it. */
+const MOST_LIFT = 0.5;
+const MOST_ASIDE_DEG = 70;
+
+/** Along the forearm and the hand beyond it: what must be clear of the other arm, and by how much of the hand. */
+const CLEAR_AT = [0.55, 0.75, 0.95] as const;
+const CLEAR_BY = 0.16;
+
+/** The direction of a forearm that is clear of the other arm with the least way given (0 to 1); the asked one if none is. */
+function clearOf(
+  other: Clearance | null,
+  elbow: Vec3,
+  lowerM: number,
+  handM: number,
+  direction: (share: number) => Vec3,
+): Vec3 {
+  const asked = direction(0);
+  if (!other) return asked;
+  const isClear = (d: Vec3) =>
+    [...CLEAR_AT.map((s) => s * lowerM), lowerM + 0.4 * handM, lowerM + 0.8 * handM].every(
+      (m) => other(add(elbow, d, m)) >= CLEAR_BY * handM,
+    );
+  if (isClear(asked) || !isClear(direction(1))) return asked;
+  let low = 0;
+  let high = 1;
+  for (let i = 0; i < 9; i++) {
+    const mid = (low + high) / 2;
+    if (isClear(direction(mid))) high = mid;
+    else low = mid;
+  }
+  return direction(high);
+}
 
 /** Room under a lying wrist for the ball of the thumb, metres. */
 const HAND_ROOM_M = 0.009;
@@ -32,6 +74,7 @@ export function placeHeldArm(
   held: Contact,
   on: Target,
   hand: { contact: Contact; target: Target } | null,
+  otherArm: Clearance | null,
 ): ArmAngles {
   const { body, pose } = carriage;
   const sign = sideSign(side);
@@ -65,22 +108,26 @@ export function placeHeldArm(
     }
     towards = unit(subtract(laid!.wrist, elbow));
   } else if (contactPart(held) === 'forearm') {
-    // along what it lies on: ahead, and turned inwards by the swivel
-    const across = turned([-sign, 0, 0], carriage.yaw);
+    // along what it lies on: away from the sitter, and turned inwards by the swivel
+    const away = unit(add(on.down, on.normal, -dot(on.down, on.normal)));
+    const inwards = inwardsOf(cross(on.normal, away), turned([-sign, 0, 0], carriage.yaw), chest);
     const a = radians(48 + get('ElbowSwivelDeg'));
-    const flat = add(
-      add([0, 0, 0], unit(add(on.down, on.normal, -dot(on.down, on.normal))), Math.cos(a)),
-      across,
-      Math.sin(a),
-    );
+    const flat = add(add([0, 0, 0], away, Math.cos(a)), inwards, Math.sin(a));
+    // a forearm that crosses the other lies over it
     // the wrist is thinner than the elbow
     const sink = (armRadiusM(carriage, 'wrist') + HAND_ROOM_M - armRadiusM(carriage, 'elbow')) / lowerM;
-    towards = unit(add(unit(flat), on.normal, sink));
+    towards = clearOf(otherArm, elbow, lowerM, lengths.handM, (share) =>
+      unit(add(flat, on.normal, sink + share * MOST_LIFT)),
+    );
   } else {
     const bend = radians(get('ElbowBendDeg'));
     const front = turned([-sign * 0.35, 0, 1], chest);
-    const plane = turnedAbout(unit(add(front, axis, -dot(front, axis))), axis, sign * get('ElbowSwivelDeg'));
-    towards = unit(add(add([0, 0, 0], axis, Math.cos(bend)), plane, Math.sin(bend)));
+    const ahead = unit(add(front, axis, -dot(front, axis)));
+    // beside the other forearm rather than through it
+    towards = clearOf(otherArm, elbow, lowerM, lengths.handM, (share) => {
+      const plane = turnedAbout(ahead, axis, sign * (get('ElbowSwivelDeg') - share * MOST_ASIDE_DEG));
+      return unit(add(add([0, 0, 0], axis, Math.cos(bend)), plane, Math.sin(bend)));
+    });
   }
   const bendDeg = degrees(Math.acos(clamp(dot(axis, towards), -1, 1)));
   const upper = boneFrame(shoulder, elbow, bendDeg > 1 ? towards : turned([0, 0, 1], chest));

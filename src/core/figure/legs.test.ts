@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf } from '../../../tests/support/people';
 import { carriedIn } from '../library';
-import { neutralPose, withSetting, withTouch, type Carried, type Pose } from '../pose';
+import { neutralPose, settingOf, withSetting, withTouch, type Carried, type Pose } from '../pose';
 import { supportAt } from '../scene';
-import { apart, dot, subtract, unit, type Vec3 } from '../units';
+import { add, apart, dot, subtract, unit, type Vec3 } from '../units';
 import { figureOf } from './figureOf';
+import { at } from './frames';
+import { legRadiusM } from './legBones';
+import { limbDistance } from './limbDistance';
 
 const LENS = { lens: [0, 1.2, 4] as Vec3 };
 const body = bodyOf('average');
@@ -24,12 +27,28 @@ describe('crossed legs', () => {
     expect(feet.right.sole.length).toBeGreaterThan(0);
   });
 
-  it('with the lower leg slid out the hanging foot swings forward instead of into the floor', () => {
-    const slid = withSetting(seated, 'feetAheadFeet', 1.5);
-    const { points, kneeBendDeg } = solve({ ...slid, crossed: { how: 'knees', over: 'left' } });
-    const usual = solve({ ...seated, crossed: { how: 'knees', over: 'left' } });
+  it('on a low seat the hanging foot swings forward instead of into the floor', () => {
+    const crossed = { how: 'knees', over: 'left' } as const;
+    const low = { ...seated, objects: [supportAt('chair', { sizesM: { seatHeightM: 0.34 } })] };
+    const { points, kneeBendDeg } = solve({ ...withSetting(low, 'feetAheadFeet', 2), crossed });
     expect(points.toes.left[1]).toBeGreaterThan(0);
-    expect(kneeBendDeg.left).toBeLessThan(usual.kneeBendDeg.left);
+    expect(kneeBendDeg.left).toBeLessThan(solve({ ...seated, crossed }).kneeBendDeg.left - 5);
+  });
+
+  it('the hanging shank follows its said bend from the neutral of a crossed knee on, and keeps out of the other leg', () => {
+    const crossed = { ...seated, crossed: { how: 'knees', over: 'left' } } as const;
+    expect(settingOf(crossed, 'leftKneeBendDeg')).toBe(84);
+    expect(settingOf(crossed, 'rightKneeBendDeg')).toBe(3);
+    expect(withSetting(crossed, 'leftKneeBendDeg', 84).settings).toEqual(crossed.settings);
+    const bends = [60, 84, 100].map((deg) => solve(withSetting(crossed, 'leftKneeBendDeg', deg)));
+    expect(bends.map((f) => Math.round(f.kneeBendDeg.left))).toEqual([60, 84, 100]);
+    for (const { frames } of bends) {
+      const other = limbDistance(frames, body, 'leg', 'right');
+      const knee = at(frames, 'left:shank');
+      const shank = subtract(at(frames, 'left:foot'), knee);
+      for (const share of [0.75, 0.95])
+        expect(other(add(knee, shank, share))).toBeGreaterThan(legRadiusM(body, 'ankle') - 0.001);
+    }
   });
 
   it('ankle on the knee: the ankle lies over the other thigh and the own knee falls outwards', () => {

@@ -41,7 +41,9 @@ const LIES: Record<string, SaidLie> = {
 };
 
 const HOVER_M = 0.03;
-const TOUCH_M = 0.004;
+const TOUCH_M = 0.009;
+/** In a hollow the hand touches with its ends, metres. */
+const HOLLOW_M = 0.026;
 /** On what is flat and hard the ball of the thumb keeps the palm off, metres. */
 const ON_SUPPORT_M = 0.011;
 
@@ -49,7 +51,8 @@ const ON_SUPPORT_M = 0.011;
 export function lieOn(contact: Contact): Lie {
   const region = handRegion(contact) ?? 'palm';
   const said = region === 'palm' ? LIES[contact.to] : undefined;
-  const usual = bodyTarget(contact.to) ? TOUCH_M : ON_SUPPORT_M;
+  const hollow = contact.to === 'smallOfBack' ? HOLLOW_M : TOUCH_M;
+  const usual = bodyTarget(contact.to) ? hollow : ON_SUPPORT_M;
   const offM = contact.kind === 'hover' ? HOVER_M : (said?.offM ?? usual);
   return {
     region,

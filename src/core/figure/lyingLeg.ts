@@ -138,7 +138,9 @@ export function kneelingLeg(frames: Frames, carriage: Carriage, side: Side, hip:
   const drop = clamp(hip[1] - kneeY, -thighM * 0.99, thighM * 0.999);
   const flat = Math.sqrt(thighM * thighM - drop * drop);
   const knee: Vec3 = [hip[0] + away[0] * flat, hip[1] - drop, hip[2] + away[2] * flat];
-  const back: Vec3 = prone ? away : turnedAbout([-away[0], 0, -away[2]], [0, 1, 0], sign * get('KneeInDeg'));
+  // sitting on the heels the feet come back under the body, with thighs upright they stay behind the knees
+  const inwardDeg = sign * (get('KneeInDeg') - get('LegOutDeg') * (1 - flat / thighM));
+  const back: Vec3 = prone ? away : turnedAbout([-away[0], 0, -away[2]], [0, 1, 0], inwardDeg);
   const asked = radians(get('KneeBendDeg'));
   const raised = prone ? Math.sin(asked) : 0;
   const ankleY = levelM + legRadiusM(body, 'ankle') + 0.012 * body.lengths.frameM;

@@ -96,7 +96,7 @@ export const CHAIR_POSES: readonly Pose[] = [
     contacts: [
       on('left:foot', 'seatFront', 'rest', { left: 0.22, ahead: 0 }),
       on('left:palm', 'shin'),
-      on('right:palm', 'other:shin'),
+      on('right:palm', 'other:kneeFront'),
     ],
     message: { presence: -0.4, openness: -0.2, formality: -0.6, movement: -0.3 },
   }),
@@ -117,8 +117,8 @@ export const CHAIR_POSES: readonly Pose[] = [
       rightElbowSwivelDeg: 20,
     },
     contacts: [
-      on('left:forearm', 'backTop', 'rest', { left: 0.35, ahead: 0 }),
-      on('right:forearm', 'backTop', 'rest', { left: -0.35, ahead: 0 }),
+      on('left:forearm', 'backTop', 'rest', { left: 0.42, ahead: 0 }),
+      on('right:forearm', 'backTop', 'rest', { left: -0.42, ahead: 0 }),
     ],
     message: { presence: 0.4, openness: 0.1, formality: -0.5, movement: -0.3 },
   }),

@@ -21,7 +21,7 @@ export const FLOOR_POSES: readonly Pose[] = [
     ],
     message: { presence: 0, openness: 0.5, formality: -0.7, movement: -0.3 },
   }),
-  said('Both knees up', 'Pull both knees in, and hold one wrist.', {
+  said('Both knees up', 'Pull both knees in, hands round your shins.', {
     support: 'floor',
     level: 2,
     settings: {
@@ -32,7 +32,7 @@ export const FLOOR_POSES: readonly Pose[] = [
       headTurnLeftDeg: -25,
       headTiltLeftDeg: 6,
     },
-    contacts: [on('left:palm', 'shin'), on('right:palm', 'other:forearm', 'hold')],
+    contacts: [on('left:palm', 'shin'), on('right:palm', 'shin')],
     message: { presence: -0.6, openness: -0.3, formality: -0.7, movement: -0.6 },
   }),
   said('Folded to one side', 'Both knees to your left, sit tall out of one hip.', {
@@ -88,6 +88,7 @@ export const FLOOR_POSES: readonly Pose[] = [
       rightKneeBendDeg: 70,
       bendLeftDeg: -22,
       hingeDeg: 8,
+      leftElbowSwivelDeg: 30,
       headTiltLeftDeg: -10,
     },
     contacts: [on('left:forearm', 'floor', 'lean', { left: 0.1, ahead: 1.2 }), on('right:palm', 'thighTop')],
@@ -132,7 +133,7 @@ export const FLOOR_POSES: readonly Pose[] = [
   said('Hands and knees', 'On hands and knees, look up at me.', {
     support: 'allFours',
     level: 3,
-    settings: { hipsTurnLeftDeg: 50, chinDownDeg: -25, leftLegOutDeg: 3, rightLegOutDeg: 3 },
+    settings: { hipsTurnLeftDeg: 50, chinDownDeg: -25, leftLegOutDeg: 6, rightLegOutDeg: 6 },
     contacts: [
       on('left:palm', 'floor', 'lean', { left: 0.45, ahead: 0.1 }),
       on('right:palm', 'floor', 'lean', { left: -0.45, ahead: 0.1 }),

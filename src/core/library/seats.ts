@@ -54,7 +54,7 @@ export const SEAT_POSES: readonly Pose[] = [
       headTurnLeftDeg: 12,
       faceForwardCm: 1.5,
     },
-    contacts: [on('left:palm', 'backTop', 'rest', { left: 0.9, ahead: 0 }), on('right:palm', 'kneeTop')],
+    contacts: [on('left:palm', 'backTop', 'rest', { left: 0.62, ahead: 0 }), on('right:palm', 'kneeTop')],
     message: { presence: 0.4, openness: 0.6, formality: -0.3, movement: -0.5 },
   }),
   said('Sofa edge', 'Forward to the edge, elbows on your knees, hands loose.', {

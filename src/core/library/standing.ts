@@ -140,8 +140,9 @@ export const STANDING_POSES: readonly Pose[] = [
       headTurnLeftDeg: -14,
       drawnUpShare: 0.85,
       faceForwardCm: 1.5,
+      leftElbowSwivelDeg: 50,
     },
-    contacts: [on('left:handBack', 'smallOfBack', 'rest'), on('right:palm', 'other:wrist', 'hold')],
+    contacts: [on('left:handBack', 'smallOfBack', 'rest'), on('right:palm', 'other:cuff', 'hold')],
     message: { presence: 0.2, openness: 0.5, formality: 0.5, movement: -0.6 },
   }),
   said('Folded arms', 'Fold your arms low and loose, chest open.', {

@@ -24,6 +24,7 @@ export {
   mirrorPose,
   neutralPose,
   poseSchema,
+  neutralOf,
   settingOf,
   withContact,
   withoutTouch,

@@ -11,7 +11,7 @@ import {
   type ContactLimb,
   type ContactTarget,
 } from './contact';
-import { mirroredValue, SETTING_IDS, SETTINGS, type SettingId } from './settings';
+import { mirroredValue, SETTING_IDS, sided, SETTINGS, type SettingId } from './settings';
 
 /** What the picture says: four scales, each from -1 to 1. */
 export const messageSchema = z.strictObject({
@@ -155,7 +155,17 @@ export function neutralPose(name: string): Pose {
 
 /** Value of a setting, neutral where nothing was said. */
 export function settingOf(pose: Pose, id: SettingId): number {
-  return pose.settings[id] ?? SETTINGS[id].neutral;
+  return pose.settings[id] ?? neutralOf(pose, id);
+}
+
+/** Bend of a knee that hangs over the other one, where nothing is said of it, degrees. */
+const HANGING_KNEE_DEG = 84;
+
+/** What a setting is in this pose when nothing is said of it: the table's neutral, but for a knee hung over the other. */
+export function neutralOf(pose: Pose, id: SettingId): number {
+  const { crossed } = pose;
+  if (crossed?.how === 'knees' && id === sided(crossed.over, 'KneeBendDeg')) return HANGING_KNEE_DEG;
+  return SETTINGS[id].neutral;
 }
 
 /**
@@ -167,7 +177,7 @@ export function withSetting(pose: Pose, id: SettingId, value: number): Pose {
   if (!(value >= s.min && value <= s.max))
     throw new RangeError(`${id} ${value} must be from ${s.min} to ${s.max}`);
   const settings = { ...pose.settings };
-  if (Math.abs(value - s.neutral) < s.step * 1e-6) delete settings[id];
+  if (Math.abs(value - neutralOf(pose, id)) < s.step * 1e-6) delete settings[id];
   else settings[id] = value;
   return { ...pose, settings };
 }
