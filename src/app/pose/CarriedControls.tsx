@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { carriedIn } from '@/core/library';
+import { carriedIn, ownSupport } from '@/core/library';
 import {
   CARRIED,
   CARRIED_NAMES,
@@ -105,7 +105,7 @@ function SupportControls({
 }
 
 /** How the body is carried, and the supports that stand on the set. */
-export function CarriedControls({ pose }: { pose: Pose }) {
+export function CarriedControls({ pose, wheelchairSeatM }: { pose: Pose; wheelchairSeatM?: number }) {
   const { setPose } = usePoseStore.getState();
   const objects = pose.objects ?? [];
   const setObjects = (next: Support[]) => {
@@ -128,7 +128,9 @@ export function CarriedControls({ pose }: { pose: Pose }) {
             value="none"
             options={['none', ...SUPPORT_KINDS]}
             words={{ none: 'a support', ...KIND_WORDS }}
-            onChange={(kind) => kind !== 'none' && setObjects([...objects, supportAt(kind)])}
+            onChange={(kind) =>
+              kind !== 'none' && setObjects([...objects, ownSupport(supportAt(kind), wheelchairSeatM)])
+            }
           />
         )}
       </div>

@@ -179,7 +179,12 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
         />
         <SidePanels />
       </div>
-      <StationPanel shot={take.shot} panel={panel} others={others} />
+      <StationPanel
+        shot={take.shot}
+        panel={panel}
+        others={others}
+        wheelchairSeatM={sitter.profile.wheelchairSeatM}
+      />
       <div className="flex min-w-0 flex-1 gap-3 p-3">
         <Picture
           profile={profile}

@@ -1,5 +1,6 @@
 'use client';
 
+import { forSitter } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import {
   contactPart,
@@ -48,10 +49,12 @@ interface StationPanelProps {
   panel: Panel;
   /** The other poses of the run, to take a station from. */
   others: readonly Pose[];
+  /** Seat of the sitter's own wheelchair, metres. */
+  wheelchairSeatM?: number;
 }
 
 /** The few controls of the open station, or of camera and light. */
-export function StationPanel({ shot, panel, others }: StationPanelProps) {
+export function StationPanel({ shot, panel, others, wheelchairSeatM }: StationPanelProps) {
   const { setPose, toggleHeld } = usePoseStore.getState();
   const held = usePoseStore((s) => s.held);
   const station = (STATIONS as readonly Panel[]).includes(panel) ? (panel as Station) : null;
@@ -87,8 +90,11 @@ export function StationPanel({ shot, panel, others }: StationPanelProps) {
       </div>
       {panel === 'feet' && (
         <>
-          <HousePoseChoice label="Start anew from a pose of the house" onChoose={setPose} />
-          <CarriedControls pose={shot.pose} />
+          <HousePoseChoice
+            label="Start anew from a pose of the house"
+            onChoose={(pose) => setPose(forSitter(pose, wheelchairSeatM))}
+          />
+          <CarriedControls pose={shot.pose} wheelchairSeatM={wheelchairSeatM} />
           <Folded title="Feet on something" isSet={hasContact(shot.pose, 'foot')}>
             <LimbContacts pose={shot.pose} limb="foot" />
           </Folded>

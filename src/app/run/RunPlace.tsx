@@ -22,6 +22,7 @@ import { useState } from 'react';
 import type { Take } from '@/core/formats';
 import type { Pose } from '@/core/pose';
 import { dressedFor, lookOf } from '@/core/brief';
+import { forSitter } from '@/core/library';
 import { changeCost, cheapestOrder, MOST_EXACT, totalCost } from '@/core/sequence';
 import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
@@ -151,7 +152,13 @@ function Run({ whole }: { whole: WholeSitting }) {
   async function add(pose: Pose) {
     const like = takes[takes.length - 1];
     if (!like) return;
-    await addTake(database, { ...like, id: crypto.randomUUID(), meant: [], shot: { ...like.shot, pose } });
+    const own = forSitter(pose, whole.sitter.profile.wheelchairSeatM);
+    await addTake(database, {
+      ...like,
+      id: crypto.randomUUID(),
+      meant: [],
+      shot: { ...like.shot, pose: own },
+    });
   }
 
   return (

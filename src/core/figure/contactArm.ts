@@ -4,7 +4,7 @@ import { CLEAR_ELBOW, finishArm, wristAngles, fingerAxes, type ArmAngles, type A
 import type { Carriage } from './carriage';
 import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from './frames';
 import { layHand, lieOn } from './lies';
-import type { Clearance } from './obstacles';
+import type { Clearance } from './clearance';
 import type { Target } from './reach';
 import { boneFrame, twoBone } from './twoBone';
 

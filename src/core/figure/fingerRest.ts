@@ -5,7 +5,7 @@ import { supportDistance, type Carriage } from './carriage';
 import { at, type Frames } from './frames';
 import { headDistance } from './headDistance';
 import { limbDistance } from './limbDistance';
-import type { Clearance } from './obstacles';
+import type { Clearance } from './clearance';
 import { trunkDistance } from './trunkDistance';
 
 /** Half a finger against its modelled radius: where it is laid it is pressed a little flat. */

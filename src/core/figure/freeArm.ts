@@ -3,7 +3,7 @@ import { add, subtract, clamp, degrees, sideSign, type Quat, type Side, type Vec
 import { fromBind, CLEAR_ELBOW, CLEAR_WRIST, finishArm, type ArmAngles } from './armBones';
 import { isLying, type Carriage } from './carriage';
 import { about, at, between, chain, hang, rotationOf, turned, type Frames } from './frames';
-import type { Clearance } from './obstacles';
+import type { Clearance } from './clearance';
 import { placeCollarbone, yawDeg, type TrunkState } from './trunk';
 
 /**

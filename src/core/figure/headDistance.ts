@@ -1,7 +1,7 @@
 import { bindToHead, headCharacter, headShape, jointIndex, type Body } from '../body';
 import { subtract, type Quat, type Vec3 } from '../units';
 import { turned, type Frames } from './frames';
-import type { Clearance } from './obstacles';
+import type { Clearance } from './clearance';
 
 const shapes = new WeakMap<Body, ReturnType<typeof headShape>>();
 

@@ -20,7 +20,7 @@ import { about, at, bonesM, chain, rotationOf, turned, type Frames } from './fra
 import { turnedAbout } from './legBones';
 import { handFrame, layHand, lieOn } from './lies';
 import { armRadiusM, elbowAt, type Target } from './reach';
-import type { Clearance } from './obstacles';
+import type { Clearance } from './clearance';
 import { boneFrame } from './twoBone';
 
 /** Of the two directions across a lying forearm the one towards the other side; lying, towards the front of the chest. */

@@ -2,7 +2,7 @@ import { BIND_ARM_DEG, BIND_LEG_DEG, jointIndex, type Body, type JointName } fro
 import { clamp, sideSign, type Side, type Vec3 } from '../units';
 import { about, at, bonesM, chain, turned, type Frames } from './frames';
 import { CLOTH_M } from './landmarks';
-import type { Clearance } from './obstacles';
+import type { Clearance } from './clearance';
 
 /** Distance to a cone with rounded ends. */
 export function boneDistance(p: Vec3, a: Vec3, b: Vec3, ra: number, rb: number): number {

@@ -1,10 +1,8 @@
 import type { Frames } from './frames';
 import { supportDistance, type Carriage } from './carriage';
 import { limbDistance } from './limbDistance';
-import { SIDES, type Vec3 } from '../units';
-
-/** Distance from a point of the set to what an arm must not run through, metres; negative inside. */
-export type Clearance = (p: Vec3) => number;
+import { SIDES } from '../units';
+import type { Clearance } from './clearance';
 
 /** Everything beside the trunk that arms keep clear of: legs, supports and the level on which the body lies. */
 export function obstacles(frames: Frames, carriage: Carriage): Clearance {

@@ -1,12 +1,10 @@
 import { jointIndex, type Body, type JointName } from '../body';
 import type { Quat, Vec3 } from '../units';
+import type { Clearance } from './clearance';
 import type { Frames } from './frames';
 import { dressedTrunk } from './landmarks';
 
 const CHAIN: readonly JointName[] = ['pelvis', 'spineLow', 'spineMid', 'spineHigh'];
-
-/** Distance from points of the set to the posed, dressed trunk, metres; negative inside. */
-export type TrunkDistance = (p: Vec3) => number;
 
 function intoBind(frames: Frames, body: Body, joint: number, p: Vec3, out: Vec3): void {
   const q: Quat = frames.rotation[joint]!;
@@ -29,10 +27,10 @@ function intoBind(frames: Frames, body: Body, joint: number, p: Vec3, out: Vec3)
 }
 
 /**
- * Takes a point back through the spine into the bind pose (two fixed-point steps on its height) and evaluates the
+ * Distance to the posed, dressed trunk. Takes a point back through the spine into the bind pose (two fixed-point steps on its height) and evaluates the
  * bind field there.
  */
-export function trunkDistance(frames: Frames, body: Body): TrunkDistance {
+export function trunkDistance(frames: Frames, body: Body): Clearance {
   const S = body.lengths.frameM;
   const joints = CHAIN.map(jointIndex);
   const heights = joints.map((j) => body.skeleton.bind[j]![1]);

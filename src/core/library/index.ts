@@ -3,12 +3,14 @@ import { CHAIR_POSES } from './chair';
 import { FLOOR_POSES } from './floor';
 import { LEANING_POSES } from './leaning';
 import { MOVING_POSES } from './moving';
+import { OTHER_SUPPORT_POSES } from './otherSupports';
 import { PORTRAIT_POSES } from './portrait';
 import { SEAT_POSES } from './seats';
 import { STANDING_POSES } from './standing';
 import { TABLE_POSES } from './table';
 
 export { STANDING_POSES } from './standing';
+export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
 
 /** The house's poses, by what they need. */
@@ -21,4 +23,5 @@ export const HOUSE_POSES: Readonly<Record<string, readonly Pose[]>> = {
   'table or step': TABLE_POSES,
   'head and shoulders': PORTRAIT_POSES,
   moving: MOVING_POSES,
+  'other supports': OTHER_SUPPORT_POSES,
 };

@@ -5,7 +5,7 @@ import { bodyFrom, surfaceOf } from '../body';
 import { figureOf } from '../figure';
 import { CARRIED_NAMES, mirrorPose, neutralPose, poseSchema, type Pose } from '../pose';
 import { subtract } from '../units';
-import { carriedIn, HOUSE_POSES } from '.';
+import { carriedIn, forSitter, HOUSE_POSES, ownSupport } from '.';
 
 const ALL = Object.values(HOUSE_POSES).flat();
 
@@ -26,6 +26,7 @@ describe('the poses of the house', () => {
       'table or step': 4,
       'head and shoulders': 3,
       moving: 3,
+      'other supports': 7,
     });
     expect(new Set(ALL.map((p) => p.name)).size).toBe(ALL.length);
     expect(new Set(ALL.map((p) => p.words)).size).toBe(ALL.length);
@@ -79,5 +80,28 @@ describe('every way of being carried', () => {
     expect(after.settings).toEqual({ headTurnLeftDeg: 12 });
     expect(after.objects).toBeUndefined();
     expect(after.contacts.map((c) => c.part)).toEqual(['right:palm']);
+  });
+});
+
+describe("a sitter's own wheelchair", () => {
+  const inWheelchair = HOUSE_POSES['other supports']![0]!;
+  const seatOf = (pose: Pose) => pose.objects?.[0]?.sizesM?.seatHeightM;
+
+  it('has the seat height of the record, and the body sits on it', () => {
+    expect(seatOf(inWheelchair)).toBeUndefined();
+    const own = forSitter(inWheelchair, 0.56);
+    expect(seatOf(own)).toBe(0.56);
+    const body = bodyFrom(CONTACT_BODIES[5]!.profile);
+    const [usual, higher] = [inWheelchair, own].map((pose) => figureOf(body, pose, { lens: [0, 1.2, 4] }));
+    expect(higher!.points.hips.left[1] - usual!.points.hips.left[1]).toBeCloseTo(0.06, 2);
+  });
+
+  it('keeps what was said of it, the range of the support, and other supports', () => {
+    const said = { ...inWheelchair.objects![0]!, sizesM: { seatHeightM: 0.45 } };
+    expect(ownSupport(said, 0.56)).toBe(said);
+    expect(ownSupport(inWheelchair.objects![0]!, 0.8).sizesM?.seatHeightM).toBe(0.6);
+    const sofa = HOUSE_POSES['stool or sofa']![2]!;
+    expect(forSitter(sofa, 0.56)).toEqual(sofa);
+    expect(forSitter(inWheelchair, undefined)).toEqual(inWheelchair);
   });
 });

@@ -185,8 +185,17 @@ export const SEATS = {
     shape: ({ seatHeightM: h, seatWidthM }) => {
       const r = seatWidthM / 2;
       return {
-        solids: [{ shape: 'ellipsoid', centre: [0, h * 0.35, -0.05], radii: [r, h * 0.75, r], softM: 0.16 }],
-        places: seatPlaces(h * 1.02, r * 0.4, r * 0.4),
+        // sunk in at the front where one sits, heaped up behind
+        solids: [
+          { shape: 'ellipsoid', centre: [0, h * 0.32, 0.05], radii: [r, h * 0.7, r * 0.95], softM: 0.16 },
+          {
+            shape: 'ellipsoid',
+            centre: [0, h * 0.85, -r * 0.62],
+            radii: [r * 0.8, h, r * 0.36],
+            softM: 0.12,
+          },
+        ],
+        places: seatPlaces(h * 0.92, r * 0.4, r * 0.4),
       };
     },
   }),
