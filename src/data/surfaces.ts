@@ -2,7 +2,7 @@ import type { BodyProfile, BodySurface, Detail } from '@/core/body';
 import type { GilvoDatabase } from './database';
 
 /** Raised when surfaces are built differently, so that old ones are not taken for new. */
-const BUILD = 3;
+const BUILD = 4;
 /** Surfaces that are kept; the ones that were not used for longest go. */
 const MOST_KEPT = 16;
 

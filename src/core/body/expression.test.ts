@@ -2,17 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { bodyOf, studioOf, shotOf } from '../../../tests/support/people';
 import { openEdges } from '../../../tests/support/mesh';
 import { seeShot } from '../picture';
-import { EXPRESSIONS, faceShares, neutralPose, type ExpressionName } from '../pose';
+import { EXPRESSIONS, faceShares, neutralPose, type ExpressionName, type Pose } from '../pose';
 import { partIndex } from './parts';
 import { FACE_MOVE_NAMES, moveFace, surfaceOf } from '.';
 
 const body = bodyOf('average');
 const surface = surfaceOf(body, 'measured');
 
-function moved(name: ExpressionName) {
+function moved(said: ExpressionName | NonNullable<Pose['expression']>) {
   const positions = surface.positions.slice();
   const normals = surface.normals.slice();
-  moveFace(surface, faceShares({ ...neutralPose('x'), expression: EXPRESSIONS[name] }), positions, normals);
+  const expression = typeof said === 'string' ? EXPRESSIONS[said] : said;
+  moveFace(surface, faceShares({ ...neutralPose('x'), expression }), positions, normals);
   return { positions, normals };
 }
 
@@ -68,6 +69,30 @@ describe('expressions', () => {
   it('serious brows come down', () => {
     const brow = nearestTo(0.14, 0.6);
     expect(moved('serious').positions[brow * 3 + 1]!).toBeLessThan(surface.positions[brow * 3 + 1]! - 0.001);
+  });
+
+  it('parted lips leave each other by some millimetres, and what is between them goes in', () => {
+    const { positions } = moved({ lipsParted: 1 });
+    const by = (v: number, c: number) => (positions[v * 3 + c]! - surface.positions[v * 3 + c]!) * 1000;
+    const [upper, line, lower] = [0.228, 0.211, 0.19].map((y) => nearestTo(0.01, y));
+    expect(by(upper!, 1)).toBeGreaterThan(0.5);
+    expect(by(lower!, 1)).toBeLessThan(-1);
+    expect(by(line!, 2)).toBeLessThan(-2);
+    expect(
+      moved({ lipsParted: 0.5 }).positions[line! * 3 + 2]! - surface.positions[line! * 3 + 2]!,
+    ).toBeCloseTo(by(line!, 2) / 2000, 6);
+  });
+
+  it('a dropped jaw takes the chin and the lower lip down and leaves nose and upper lip', () => {
+    const { positions } = moved({ jawLowered: 1 });
+    const dropMm = (x: number, y: number) => {
+      const v = nearestTo(x, y);
+      return (surface.positions[v * 3 + 1]! - positions[v * 3 + 1]!) * 1000;
+    };
+    expect(dropMm(0.01, 0.06)).toBeGreaterThan(5);
+    expect(dropMm(0.01, 0.185)).toBeGreaterThan(5);
+    expect(Math.abs(dropMm(0.01, 0.24))).toBeLessThan(0.6);
+    expect(Math.abs(dropMm(0.01, 0.35))).toBeLessThan(0.1);
   });
 
   it('closed eyes hide the eyeballs from the lens, and nothing but the face moves', () => {

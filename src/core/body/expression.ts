@@ -8,6 +8,8 @@ export const FACE_MOVES = {
   smile: { min: 0, max: 1, step: 0.1, words: 'smile', ends: ['none', 'laugh'] },
   lidsClosed: { min: 0, max: 1, step: 0.1, words: 'lids', ends: ['open', 'closed'] },
   lowerLidsRaised: { min: 0, max: 1, step: 0.1, words: 'lower lids', ends: ['soft', 'raised'] },
+  lipsParted: { min: 0, max: 1, step: 0.1, words: 'lips', ends: ['closed', 'parted'] },
+  jawLowered: { min: 0, max: 1, step: 0.1, words: 'jaw', ends: ['closed', 'dropped'] },
   browsRaised: { min: -1, max: 1, step: 0.1, words: 'brows', ends: ['drawn down', 'raised'] },
 } as const satisfies Record<
   string,
@@ -34,6 +36,27 @@ function aboutEye(y: number, z: number, deg: number): Vec3 {
   const dy = y - EYE_Y;
   const dz = z - EYE_Z;
   return [0, dy * Math.cos(a) - dz * Math.sin(a) - dy, dy * Math.sin(a) + dz * Math.cos(a) - dz];
+}
+
+/** Height of the line between the lips, which rises towards the corners, and where it ends, head heights. */
+export function mouthLine(x: number): number {
+  return 0.211 + 0.011 * (x / 0.11) ** 2;
+}
+const MOUTH_HALF = 0.1;
+
+/** The jaw turns about the ears, so far where it is dropped. */
+const JAW_AXIS = { y: 0.42, z: 0 };
+const JAW_DEG = 8;
+
+/** Share of the jaw's turn that a point takes: all below the mouth, less and less over the cheeks and under the chin. */
+function jawShare(x: number, y: number, z: number): number {
+  const half = 0.006 + 0.075 * smoothstep(0.07, 0.15, x);
+  const below = smoothstep(
+    mouthLine(Math.min(x, MOUTH_HALF)) + half,
+    mouthLine(Math.min(x, MOUTH_HALF)) - half,
+    y,
+  );
+  return below * smoothstep(0.02, 0.24, z);
 }
 
 /** Where a full move carries a point of the left half of the face, in head heights. */
@@ -66,6 +89,25 @@ const SHIFTS: Record<FaceMove, (x: number, y: number, z: number) => Vec3> = {
     const lid = smoothstep(-0.075, -0.02, y - EYE_Y) * smoothstep(0.006, -0.008, y - EYE_Y);
     const [, dy, dz] = aboutEye(y, z, -RAISED_DEG * near * lid);
     return [0, dy, dz + 0.004 * near * lid];
+  },
+  lipsParted: (x, y, z) => {
+    const taper = Math.max(0, 1 - (x / MOUTH_HALF) ** 2) * smoothstep(0.2, 0.3, z);
+    const off = y - mouthLine(x);
+    const upper = smoothstep(-0.002, 0.006, off) * smoothstep(0.06, 0.015, off);
+    const lower = smoothstep(0.002, -0.006, off) * smoothstep(-0.1, -0.02, off);
+    const between = Math.exp(-((off / 0.008) ** 2));
+    return [0, taper * (0.007 * upper - 0.013 * lower), taper * (-0.025 * between - 0.004 * lower)];
+  },
+  jawLowered: (x, y, z) => {
+    const a = radians(JAW_DEG) * jawShare(x, y, z);
+    const dy = y - JAW_AXIS.y;
+    const dz = z - JAW_AXIS.z;
+    const between = Math.exp(-(((y - mouthLine(x)) / 0.008) ** 2)) * Math.max(0, 1 - (x / MOUTH_HALF) ** 2);
+    return [
+      0,
+      dy * Math.cos(a) - dz * Math.sin(a) - dy,
+      dy * Math.sin(a) + dz * Math.cos(a) - dz - 0.05 * between * smoothstep(0.2, 0.3, z),
+    ];
   },
   browsRaised: (x, y, z) => {
     const front = smoothstep(0.1, 0.26, z);

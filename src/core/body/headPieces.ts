@@ -1,3 +1,4 @@
+import { mouthLine } from './expression';
 import { radians, smoothstep, SIDES, type Vec3 } from '../units';
 import type { BodyFields } from './bodyField';
 import { smoothIntersection, smoothUnion, type Field } from './distance';
@@ -12,6 +13,9 @@ import { weighing } from './skinWeights';
 import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets';
 
 /** Face, skull, ears and neck, down into the collar. */
+/** Inside of a mouth, as a reflectance. */
+const MOUTH: Rgb = [0.045, 0.014, 0.012];
+
 export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
   const S = lengths.frameM;
   const H = lengths.headHeightM;
@@ -44,7 +48,12 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
   const faceHalf = 0.35 * H * lengths.headBreadthFactor;
   const xs = mirroredLines(halfM + 0.012, (x) => (x < faceHalf ? fine : fine * 2));
   const ys = gridLines(endY - 0.007 * S, originY + 1.07 * H, (y) =>
-    y > originY - 0.002 * S && y < originY + 0.64 * H ? fine : fine * 2.6,
+    // finest where the lips part
+    y > originY + 0.186 * H && y < originY + 0.242 * H
+      ? fine * 0.5
+      : y > originY - 0.002 * S && y < originY + 0.64 * H
+        ? fine
+        : fine * 2.6,
   );
   const zs = gridLines(-0.65 * H, 0.68 * H, (z) => (z > 0.23 * H ? fine : fine * 2.4));
   const weigh = weighing(lengths, fields);
@@ -75,10 +84,12 @@ export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFi
         const taper = Math.max(0, 1 - (x / 0.112) ** 2);
         const above = (0.017 + 0.004 * Math.exp(-(((x - 0.028) / 0.02) ** 2))) * taper + 0.0008;
         const below = 0.031 * taper + 0.0008;
-        const dy = y - 0.211 - 0.011 * (x / 0.11) ** 2;
+        const dy = y - mouthLine(x);
         const inside = dy > 0 ? 1 - dy / above : 1 + dy / below;
         if (x < 0.115)
           colour = mix(colour, lip, smoothstep(-0.35, 0.35, inside) * smoothstep(0.112, 0.085, x));
+        // the shadow between the lips, which is all of the mouth that is seen when they part
+        colour = mix(colour, MOUTH, 0.85 * Math.exp(-((dy / 0.006) ** 2)) * smoothstep(0.106, 0.08, x));
         // brow: a soft band, highest at two thirds of its length, thinning outwards
         const fromPeak = x - 0.165;
         const browY = 0.594 - (fromPeak < 0 ? 2.1 : 5) * fromPeak ** 2;

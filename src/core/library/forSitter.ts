@@ -6,7 +6,7 @@ import { clamp } from '../units';
 export function ownSupport(support: Support, wheelchairSeatM: number | undefined): Support {
   if (support.kind !== 'wheelchair' || wheelchairSeatM === undefined || support.sizesM?.seatHeightM)
     return support;
-  const [min, max] = SUPPORTS.wheelchair.sizes.seatHeightM;
+  const [min, max] = SUPPORTS.wheelchair.sizes.seatHeightM!;
   return { ...support, sizesM: { ...support.sizesM, seatHeightM: clamp(wheelchairSeatM, min, max) } };
 }
 

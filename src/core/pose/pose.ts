@@ -186,7 +186,7 @@ export function withSetting(pose: Pose, id: SettingId, value: number): Pose {
 export const EXPRESSIONS = {
   calm: {},
   smallSmile: { smile: 0.4, lowerLidsRaised: 0.3 },
-  laugh: { smile: 1, lowerLidsRaised: 0.9, browsRaised: 0.2 },
+  laugh: { smile: 1, lowerLidsRaised: 0.9, lipsParted: 0.6, jawLowered: 0.2, browsRaised: 0.2 },
   serious: { browsRaised: -0.5, lowerLidsRaised: 0.35 },
   eyesClosed: { lidsClosed: 1, smile: 0.15 },
 } as const satisfies Record<string, NonNullable<Pose['expression']>>;
