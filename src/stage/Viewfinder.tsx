@@ -24,11 +24,14 @@ import { supportMesh, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
 import type { BodySurface, FaceShares } from '@/core/body';
+import type { Rod } from '@/core/figure';
 
 /** What the viewfinder draws. */
 export interface ViewfinderProps {
   surface: BodySurface;
   transforms: Float64Array;
+  /** Arms and hands as what they press. */
+  rods: readonly Rod[];
   /** What the face does. */
   expression: FaceShares;
   /** What the lens sees: the camera's own view, or another way round the sitter. */
@@ -141,8 +144,20 @@ function supportGeometry(supports: readonly Support[]): BufferGeometry {
 }
 
 function Scene(props: ViewfinderProps) {
-  const { surface, transforms, expression, view, light, face, backgroundM, supports, ghost, mode, onDrawn } =
-    props;
+  const {
+    surface,
+    transforms,
+    rods,
+    expression,
+    view,
+    light,
+    face,
+    backgroundM,
+    supports,
+    ghost,
+    mode,
+    onDrawn,
+  } = props;
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
@@ -180,9 +195,9 @@ function Scene(props: ViewfinderProps) {
     return () => furniture.dispose();
   }, [furniture, invalidate]);
   useEffect(() => {
-    figure.pose(transforms, expression, supports);
+    figure.pose(transforms, expression, supports, rods);
     invalidate();
-  }, [figure, transforms, expression, supports, invalidate]);
+  }, [figure, transforms, rods, expression, supports, invalidate]);
 
   useEffect(() => {
     aimLens(lens, view);

@@ -1,13 +1,18 @@
 import { BufferAttribute, BufferGeometry } from 'three';
 import type { BodySurface, FaceShares } from '@/core/body';
-import { createSkinned, pressFlesh, skinSurface } from '@/core/figure';
+import { createSkinned, pressFlesh, skinSurface, type Rod } from '@/core/figure';
 import type { Support } from '@/core/scene';
 import { PART_COLOURS } from './partColours';
 
 /** A surface as drawn geometry; skinned by the same function as the measuring picture. */
 export interface FigureGeometry {
   geometry: BufferGeometry;
-  pose(transforms: Float64Array, face?: FaceShares, supports?: readonly Support[]): void;
+  pose(
+    transforms: Float64Array,
+    face?: FaceShares,
+    supports?: readonly Support[],
+    rods?: readonly Rod[],
+  ): void;
 }
 
 /** Wraps a surface for drawing. */
@@ -31,9 +36,9 @@ export function figureGeometry(surface: BodySurface): FigureGeometry {
   geometry.setIndex(new BufferAttribute(surface.triangles, 1));
   return {
     geometry,
-    pose(transforms, face, supports) {
+    pose(transforms, face, supports = [], rods = []) {
       skinSurface(surface, transforms, skinned, face);
-      if (supports && supports.length > 0) pressFlesh(surface, skinned, supports);
+      pressFlesh(surface, skinned, supports, rods);
       positions.needsUpdate = true;
       normals.needsUpdate = true;
       geometry.computeBoundingSphere();

@@ -25,7 +25,7 @@ import {
 } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
-import { figureOf, placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
+import { figureOf, placesInReach, type Figure, type ReachablePlace, type Rod } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
@@ -36,6 +36,8 @@ import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
 /** What a recompute tells the page: everything that is shown, nothing that is not. */
 export interface ShotReport {
   transforms: Float64Array;
+  /** Arms and hands as what they press. */
+  rods: Rod[];
   findings: Finding[];
   numbers: {
     leftSharePercent: number;
@@ -225,6 +227,7 @@ const api = {
     const { eyes, hips, shoulders, chin, crown } = figure.points;
     return {
       transforms: figure.transforms,
+      rods: figure.rods,
       findings,
       numbers: {
         leftSharePercent: figure.balance.leftShare * 100,

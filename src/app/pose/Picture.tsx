@@ -200,6 +200,7 @@ export function Picture(props: PictureProps) {
             <Viewfinder
               surface={surface}
               transforms={report.transforms}
+              rods={report.rods}
               expression={expression}
               view={view}
               light={shot.light}

@@ -1,6 +1,7 @@
 import { heightsOf, jointIndex, leavingM, type Body } from '../body';
 import { settingOf, type Carried, type ContactTarget, type Pose } from '../pose';
 import {
+  leastDistance,
   patchOf,
   placedDistance,
   placeSupport,
@@ -177,6 +178,8 @@ export function supportTarget(
 /** Distance from a point to the nearest support, metres; what is soft counts from where it is pressed in. */
 export function supportDistance({ solids }: Pick<Carriage, 'solids'>, p: readonly number[]): number {
   let least = Infinity;
-  for (const solid of solids) least = Math.min(least, placedDistance(solid, p) + solid.solid.softM);
+  for (const solid of solids)
+    if (leastDistance(solid, p) < least)
+      least = Math.min(least, placedDistance(solid, p) + solid.solid.softM);
   return least;
 }

@@ -20,6 +20,7 @@ import { settle, tuckDegOf } from './settle';
 import { carriageOf, standsFree, type Carriage } from './carriage';
 import { effortOf, type JointEffort } from './effort';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
+import { armRods, type Rod } from './flesh';
 import { placeGaze, type GazeAngles } from './gaze';
 import { placeFingers } from './hands';
 import type { PlacedLeg } from './legBones';
@@ -35,6 +36,8 @@ export interface Figure {
   /** Bind-to-pose matrices, TRANSFORM_STRIDE values per joint. */
   transforms: Float64Array;
   points: FigurePoints;
+  /** Arms and hands as what they press. */
+  rods: Rod[];
   balance: Balance;
   arms: Record<Side, ArmAngles>;
   /** Real flexion of the knees, degrees. */
@@ -106,6 +109,7 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
     frames,
     transforms: transformsOf(frames, body),
     points,
+    rods: armRods(frames, body),
     balance,
     arms,
     kneeBendDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },

@@ -2,10 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { volumeM3 } from '../../../tests/support/mesh';
 import { bodyOf, studioOf } from '../../../tests/support/people';
 import { carriedIn, HOUSE_POSES } from '../library';
-import { neutralPose } from '../pose';
+import { PARTS } from '../body';
+import { neutralPose, withSetting } from '../pose';
 import { placedDistance, placeSupport, solidsOf, supportAt } from '../scene';
 import { figureOf } from './figureOf';
 import { pressFlesh } from './flesh';
+import { boneDistance } from './limbDistance';
 import { createSkinned, skinSurface } from './skinning';
 
 const LENS = { lens: [0, 1.2, 4] as [number, number, number] };
@@ -61,4 +63,36 @@ it('leaves one who touches nothing as they are, and a cushion gives way before t
     return pressFlesh(surface, skinned, pose.objects).deepestM;
   };
   expect(on('sofa')).toBeLessThan(on('bench'));
+});
+
+describe('flesh under arms that are held against it', () => {
+  const { surface } = studioOf('heavy');
+  const skinned = createSkinned(surface);
+  const folded = HOUSE_POSES.standing!.find((p) => p.name === 'Folded arms')!;
+  const { transforms, rods } = figureOf(bodyOf('heavy'), folded, LENS);
+  skinSurface(surface, transforms, skinned);
+  const trunk = [...surface.labels.keys()].filter((v) => /chest|waist/.test(PARTS[surface.labels[v]!]!));
+  /** How much of the trunk's skin lies inside a lower arm or a hand. */
+  const inArms = () =>
+    trunk.filter((v) => {
+      const p = [0, 1, 2].map((c) => skinned.positions[v * 3 + c]!) as [number, number, number];
+      const inM = Math.max(...rods.map((r) => -boneDistance(p, r.from, r.to, r.fromRadiusM, r.toRadiusM)));
+      return inM > 0.005 && inM < 0.03;
+    }).length;
+  const before = inArms();
+  const pressed = pressFlesh(surface, skinned, [], rods);
+
+  it('is pressed out of them and widens beside them by what was displaced, within a fifth', () => {
+    expect(before).toBeGreaterThan(10);
+    expect(inArms()).toBeLessThan(before * 0.15);
+    expect(pressed.displacedM3).toBeGreaterThan(1e-6);
+    expect(Math.abs(pressed.swollenM3 / pressed.displacedM3 - 1)).toBeLessThan(0.2);
+  });
+
+  it('is left alone under arms that hang free', () => {
+    const open = withSetting(withSetting(neutralPose('x'), 'leftArmOutDeg', 40), 'rightArmOutDeg', 40);
+    const free = figureOf(bodyOf('heavy'), open, LENS);
+    skinSurface(surface, free.transforms, skinned);
+    expect(pressFlesh(surface, skinned, [], free.rods).displacedM3).toBe(0);
+  });
 });

@@ -1,9 +1,21 @@
-import { PARTS, type BodySurface } from '../body';
-import { placedDistance, placeSupport, solidsOf, type PlacedSolid, type Support } from '../scene';
+import { PARTS, type Body, type BodySurface } from '../body';
+import {
+  leastDistance,
+  placedDistance,
+  placeSupport,
+  solidsOf,
+  type PlacedSolid,
+  type Support,
+} from '../scene';
+import { add, apart, SIDES, subtract, type Vec3 } from '../units';
+import { at, type Frames } from './frames';
+import { boneDistance } from './limbDistance';
 import type { SkinnedSurface } from './skinning';
 
 /** Parts that are soft enough to be pressed flat, and to widen where they are. */
 const SOFT = /thigh|hips|waist|chest|upperArm/;
+/** What of it lies under arms that are held against it. */
+const UNDER_ARMS = /thigh|hips|waist|chest/;
 /** Flesh widens up to this far over what presses it, metres. */
 const SWELLS_TO_M = 0.1;
 /** It widens by no more than this, metres. */
@@ -14,6 +26,8 @@ const PROBE_M = 0.001;
 interface SoftSkin {
   vertices: Uint32Array;
   areasM2: Float32Array;
+  /** Whether it is pressed by the own arms as well. */
+  isTrunk: Uint8Array;
 }
 
 const skins = new WeakMap<BodySurface, SoftSkin>();
@@ -38,10 +52,63 @@ function softSkin(surface: BodySurface): SoftSkin {
   const vertices = Uint32Array.from(
     [...surface.labels.keys()].filter((v) => SOFT.test(PARTS[surface.labels[v]!]!)),
   );
-  skin = { vertices, areasM2: Float32Array.from(vertices, (v) => areas[v]!) };
+  skin = {
+    vertices,
+    areasM2: Float32Array.from(vertices, (v) => areas[v]!),
+    isTrunk: Uint8Array.from(vertices, (v) => Number(UNDER_ARMS.test(PARTS[surface.labels[v]!]!))),
+  };
   skins.set(surface, skin);
   return skin;
 }
+
+/** A lower arm or a hand that presses what is soft: a cone with round ends, radii in metres. */
+export interface Rod {
+  from: Vec3;
+  to: Vec3;
+  fromRadiusM: number;
+  toRadiusM: number;
+  lengthM: number;
+}
+
+/** Where along the upper arm it is far enough from the shoulder to press the trunk instead of being part of it. */
+const FREE_ARM = 0.5;
+
+/** The parts of both arms that can press trunk and thighs. */
+export function armRods(frames: Frames, body: Body): Rod[] {
+  const { upperArmM, forearmM, handM } = body.lengths;
+  const radiusM = (alongM: number) => {
+    const { front, back, outer, inner } = body.fields.armLoft.ring(alongM);
+    return (front + back + outer + inner) / 4;
+  };
+  return SIDES.flatMap((side) => {
+    const elbow = at(frames, `${side}:forearm`);
+    const wrist = at(frames, `${side}:hand`);
+    const shoulder = at(frames, `${side}:upperArm`);
+    const palmM = PALM_RADIUS * handM;
+    const rod = (from: Vec3, to: Vec3, fromRadiusM: number, toRadiusM: number): Rod => ({
+      from,
+      to,
+      fromRadiusM,
+      toRadiusM,
+      lengthM: apart(from, to),
+    });
+    return [
+      rod(
+        add(shoulder, subtract(elbow, shoulder), FREE_ARM),
+        elbow,
+        radiusM(upperArmM * FREE_ARM),
+        radiusM(upperArmM),
+      ),
+      rod(elbow, wrist, radiusM(upperArmM + forearmM * 0.2), radiusM(upperArmM + forearmM)),
+      rod(wrist, at(frames, `${side}:middle-base`), palmM, palmM),
+    ];
+  });
+}
+
+/** Half the thickness of a palm, hand lengths. */
+const PALM_RADIUS = 0.075;
+/** Skin deeper than this in an arm is not pressed but belongs to where the arm is joined on, metres. */
+const MOST_PRESSED_M = 0.04;
 
 /** What was pressed, and how far it went. */
 export interface Pressed {
@@ -58,6 +125,7 @@ function nearest(
   let best = solids[0]!;
   let least = Infinity;
   for (const solid of solids) {
+    if (leastDistance(solid, p) > Math.min(least, SWELLS_TO_M)) continue;
     const d = placedDistance(solid, p) + solid.solid.softM;
     if (d < least) {
       least = d;
@@ -68,69 +136,126 @@ function nearest(
 }
 
 /**
- * Presses soft parts of a skinned surface flat on the supports that they run into, and lets them widen beside it by
- * the volume that was pressed away. Cushions give way first.
+ * Presses soft parts of a skinned surface flat on the supports that they run into and under the sitter's own arms, and
+ * lets them widen beside it by the volume that was pressed away. Cushions give way first.
  */
 export function pressFlesh(
   surface: BodySurface,
   skinned: SkinnedSurface,
   supports: readonly Support[],
+  rods: readonly Rod[] = [],
 ): Pressed {
   const solids = solidsOf(supports.map(placeSupport));
   const pressed: Pressed = { displacedM3: 0, swollenM3: 0, deepestM: 0 };
-  if (solids.length === 0) return pressed;
-  const { vertices, areasM2 } = softSkin(surface);
-  const { positions } = skinned;
-  const p = [0, 0, 0];
+  const { vertices, areasM2, isTrunk } = softSkin(surface);
+  const { positions, normals } = skinned;
+  const p: Vec3 = [0, 0, 0];
+  const under: { v: number; support: PlacedSolid | null; distanceM: number }[] = [];
   const beside: { v: number; weight: number; areaM2: number }[] = [];
-  let wholeM3 = -1;
   for (let i = 0; i < vertices.length; i++) {
     const v = vertices[i]! * 3;
     for (let c = 0; c < 3; c++) p[c] = positions[v + c]!;
-    const { solid, distanceM } = nearest(solids, p);
-    if (distanceM > SWELLS_TO_M) continue;
-    if (distanceM > 0) {
-      beside.push({ v, weight: (1 - distanceM / SWELLS_TO_M) ** 2, areaM2: areasM2[i]! });
-      continue;
-    }
-    // the volume is only worth measuring once something is pressed
-    if (wholeM3 < 0) wholeM3 = volumeM3(surface, positions);
-    const way = [0, 1, 2].map((c) => {
-      const q = [...p];
-      q[c]! += PROBE_M;
-      const more = placedDistance(solid, q);
-      q[c]! -= 2 * PROBE_M;
-      return more - placedDistance(solid, q);
-    });
-    const l = Math.hypot(...way) || 1;
-    for (let c = 0; c < 3; c++) positions[v + c]! -= (way[c]! / l) * distanceM;
+    const onSupport = solids.length > 0 ? nearest(solids, p) : null;
+    const toArmM = isTrunk[i] ? nearestRod(rods, p) : Infinity;
+    const distanceM = Math.min(onSupport?.distanceM ?? Infinity, toArmM);
+    if (distanceM > SWELLS_TO_M || (toArmM < -MOST_PRESSED_M && toArmM === distanceM)) continue;
+    if (distanceM > 0) beside.push({ v, weight: (1 - distanceM / SWELLS_TO_M) ** 2, areaM2: areasM2[i]! });
+    else under.push({ v, support: distanceM < toArmM ? onSupport!.solid : null, distanceM });
+  }
+  if (under.length === 0) return pressed;
+  const volumeM3 = volumeOf(surface, positions, [...under, ...beside]);
+  const wholeM3 = volumeM3();
+  for (const { v, support, distanceM } of under) {
+    for (let c = 0; c < 3; c++) p[c] = positions[v + c]!;
+    if (support) offSupport(positions, v, p, support, distanceM);
+    else inwards(positions, normals, v, p, rods);
     pressed.deepestM = Math.max(pressed.deepestM, -distanceM);
   }
-  if (wholeM3 < 0) return pressed;
-  const flatM3 = volumeM3(surface, positions);
+  const flatM3 = volumeM3();
   pressed.displacedM3 = Math.max(0, wholeM3 - flatM3);
-  if (pressed.displacedM3 > 0) swell(surface, skinned, beside, flatM3, pressed);
+  if (pressed.displacedM3 > 0) swell(skinned, beside, volumeM3, flatM3, pressed);
   return pressed;
 }
 
-/** Volume inside a surface of triangles, cubic metres. */
-function volumeM3({ triangles }: BodySurface, p: Float32Array): number {
-  let six = 0;
-  for (let t = 0; t < triangles.length; t += 3) {
-    const [a, b, c] = [triangles[t]! * 3, triangles[t + 1]! * 3, triangles[t + 2]! * 3];
-    six +=
-      p[a]! * (p[b + 1]! * p[c + 2]! - p[b + 2]! * p[c + 1]!) +
-      p[a + 1]! * (p[b + 2]! * p[c]! - p[b]! * p[c + 2]!) +
-      p[a + 2]! * (p[b]! * p[c + 1]! - p[b + 1]! * p[c]!);
+function nearestRod(rods: readonly Rod[], p: Vec3): number {
+  let least = Infinity;
+  for (const { from, to, fromRadiusM, toRadiusM, lengthM } of rods) {
+    const x = p[0] - from[0];
+    const y = p[1] - from[1];
+    const z = p[2] - from[2];
+    const farM = lengthM + Math.max(fromRadiusM, toRadiusM) + SWELLS_TO_M;
+    if (x * x + y * y + z * z > farM * farM) continue;
+    least = Math.min(least, boneDistance(p, from, to, fromRadiusM, toRadiusM));
   }
-  return six / 6;
+  return least;
+}
+
+/** Moves a vertex out of a support by the shortest way. */
+function offSupport(
+  positions: Float32Array,
+  v: number,
+  p: Vec3,
+  solid: PlacedSolid,
+  distanceM: number,
+): void {
+  const way = [0, 1, 2].map((c) => {
+    const q = [...p];
+    q[c]! += PROBE_M;
+    const more = placedDistance(solid, q);
+    q[c]! -= 2 * PROBE_M;
+    return more - placedDistance(solid, q);
+  });
+  const l = Math.hypot(...way) || 1;
+  for (let c = 0; c < 3; c++) positions[v + c]! -= (way[c]! / l) * distanceM;
+}
+
+/** Moves a vertex under an arm into the body until the arm only touches it. */
+function inwards(
+  positions: Float32Array,
+  normals: Float32Array,
+  v: number,
+  p: Vec3,
+  rods: readonly Rod[],
+): void {
+  for (let step = 0; step < 4; step++) {
+    const inM = -nearestRod(rods, p);
+    if (inM < 0.0005) break;
+    for (let c = 0; c < 3; c++) p[c]! -= normals[v + c]! * inM;
+  }
+  for (let c = 0; c < 3; c++) positions[v + c] = p[c]!;
+}
+
+/** Volume under the triangles that some vertices belong to, cubic metres: what changes of it when they move is the body's. */
+function volumeOf(
+  { triangles, labels }: BodySurface,
+  p: Float32Array,
+  moving: readonly { v: number }[],
+): () => number {
+  const moves = new Uint8Array(labels.length);
+  for (const { v } of moving) moves[v / 3] = 1;
+  const corners: number[] = [];
+  for (let t = 0; t < triangles.length; t += 3) {
+    const [a, b, c] = [triangles[t]!, triangles[t + 1]!, triangles[t + 2]!];
+    if (moves[a]! + moves[b]! + moves[c]! > 0) corners.push(a * 3, b * 3, c * 3);
+  }
+  return () => {
+    let six = 0;
+    for (let t = 0; t < corners.length; t += 3) {
+      const [a, b, c] = [corners[t]!, corners[t + 1]!, corners[t + 2]!];
+      six +=
+        p[a]! * (p[b + 1]! * p[c + 2]! - p[b + 2]! * p[c + 1]!) +
+        p[a + 1]! * (p[b + 2]! * p[c]! - p[b]! * p[c + 2]!) +
+        p[a + 2]! * (p[b]! * p[c + 1]! - p[b + 1]! * p[c]!);
+    }
+    return six / 6;
+  };
 }
 
 /** Widens what lies beside a press, level with the floor, by the volume that was displaced. */
 function swell(
-  surface: BodySurface,
   { positions, normals }: SkinnedSurface,
   beside: readonly { v: number; weight: number; areaM2: number }[],
+  volumeM3: () => number,
   flatM3: number,
   pressed: Pressed,
 ): void {
@@ -147,7 +272,7 @@ function swell(
   // a first guess by areas, then what it really gave sets the rest: layers of cloth share the skin's area
   const guessM = Math.min(MOST_SWELL_M / 2, pressed.displacedM3 / gainM2);
   widen(guessM);
-  const gaveM3 = volumeM3(surface, positions) - flatM3;
+  const gaveM3 = volumeM3() - flatM3;
   if (gaveM3 > 0) widen(Math.min(MOST_SWELL_M, (guessM * pressed.displacedM3) / gaveM3) - guessM);
-  pressed.swollenM3 = volumeM3(surface, positions) - flatM3;
+  pressed.swollenM3 = volumeM3() - flatM3;
 }

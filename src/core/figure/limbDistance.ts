@@ -13,7 +13,10 @@ export function boneDistance(p: Vec3, a: Vec3, b: Vec3, ra: number, rb: number):
     py = p[1] - a[1],
     pz = p[2] - a[2];
   const t = Math.max(0, Math.min(1, (px * bx + py * by + pz * bz) / (bx * bx + by * by + bz * bz)));
-  return Math.hypot(px - bx * t, py - by * t, pz - bz * t) - (ra + (rb - ra) * t);
+  const x = px - bx * t,
+    y = py - by * t,
+    z = pz - bz * t;
+  return Math.sqrt(x * x + y * y + z * z) - (ra + (rb - ra) * t);
 }
 
 /** A palm and its fingers, half as thick as this share of the hand's length. */

@@ -91,7 +91,7 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   const figure = figureFor(studio, shot, view.eye);
   assertClear(shot.camera, body, figure);
   skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
-  if (shot.pose.objects) pressFlesh(surface, skinned, shot.pose.objects);
+  pressFlesh(surface, skinned, shot.pose.objects ?? [], figure.rods);
   const face = figure.points.nose;
   const { objects } = shot.pose;
   const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;

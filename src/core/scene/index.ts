@@ -2,6 +2,7 @@ export { roomSchema, type Room } from './room';
 export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';
 export {
   footprintsOf,
+  leastDistance,
   patchOf,
   placesOf,
   placedDistance,

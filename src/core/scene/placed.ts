@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { radians, type Side, type Vec3 } from '../units';
 import { SEATS } from './seats';
-import { solidDistance, solidMesh, type Solid } from './solid';
+import { holdingRadiusM, solidDistance, solidMesh, type Solid } from './solid';
 import { STANDINGS } from './standings';
 import { PAIRED_PLACES, type Patch, type SupportKind, type SupportPlace, type SupportShape } from './support';
 
@@ -84,11 +84,21 @@ export function patchOf(placed: PlacedSupport, place: SupportPlace, side: Side =
 export interface PlacedSolid {
   solid: Solid;
   placed: PlacedSupport;
+  /** A sphere in the set that holds all of it. */
+  middle: Vec3;
+  holdingRadiusM: number;
 }
 
 /** All solids of some supports. */
 export function solidsOf(supports: readonly PlacedSupport[]): PlacedSolid[] {
-  return supports.flatMap((placed) => placed.shape.solids.map((solid) => ({ solid, placed })));
+  return supports.flatMap((placed) =>
+    placed.shape.solids.map((solid) => ({
+      solid,
+      placed,
+      middle: toSet(placed, solid.centre, true),
+      holdingRadiusM: holdingRadiusM(solid),
+    })),
+  );
 }
 
 /** Signed distance from a point of the set to a solid, metres. */
@@ -97,6 +107,14 @@ export function placedDistance({ solid, placed }: PlacedSolid, p: readonly numbe
   const dx = p[0]! - support.leftM;
   const dz = p[2]! - support.aheadM;
   return solidDistance(solid, dx * cos - dz * sin, p[1]!, dx * sin + dz * cos);
+}
+
+/** A distance that a solid is at least away from a point of the set, metres: quick, and negative where it may be nearer. */
+export function leastDistance({ middle, holdingRadiusM: r }: PlacedSolid, p: readonly number[]): number {
+  const x = p[0]! - middle[0];
+  const y = p[1]! - middle[1];
+  const z = p[2]! - middle[2];
+  return Math.sqrt(x * x + y * y + z * z) - r;
 }
 
 /** All supports as one mesh in the set. */

@@ -24,8 +24,6 @@ export function cylinder(centre: Vec3, axis: 'x' | 'y' | 'z', radiusM: number, h
   return { shape: 'cylinder', centre, axis, radiusM, halfM, softM: 0 };
 }
 
-const AXIS = { x: 0, y: 1, z: 2 } as const;
-
 /** Signed distance from a point of the support's frame to a solid, metres; negative inside. */
 export function solidDistance(solid: Solid, x: number, y: number, z: number): number {
   const dx = x - solid.centre[0];
@@ -36,18 +34,20 @@ export function solidDistance(solid: Solid, x: number, y: number, z: number): nu
       const qx = Math.abs(dx) - solid.half[0];
       const qy = Math.abs(dy) - solid.half[1];
       const qz = Math.abs(dz) - solid.half[2];
-      const outside = Math.hypot(Math.max(qx, 0), Math.max(qy, 0), Math.max(qz, 0));
-      return outside + Math.min(0, Math.max(qx, qy, qz));
+      const ox = Math.max(qx, 0);
+      const oy = Math.max(qy, 0);
+      const oz = Math.max(qz, 0);
+      return Math.sqrt(ox * ox + oy * oy + oz * oz) + Math.min(0, Math.max(qx, qy, qz));
     }
     case 'cylinder': {
-      const along = Math.abs([dx, dy, dz][AXIS[solid.axis]]!) - solid.halfM;
-      const across =
-        (solid.axis === 'x'
-          ? Math.hypot(dy, dz)
-          : solid.axis === 'y'
-            ? Math.hypot(dx, dz)
-            : Math.hypot(dx, dy)) - solid.radiusM;
-      return Math.hypot(Math.max(along, 0), Math.max(across, 0)) + Math.min(0, Math.max(along, across));
+      const { axis } = solid;
+      const d = axis === 'x' ? dx : axis === 'y' ? dy : dz;
+      const u = axis === 'x' ? dy : dx;
+      const w = axis === 'z' ? dy : dz;
+      const along = Math.abs(d) - solid.halfM;
+      const across = Math.sqrt(u * u + w * w) - solid.radiusM;
+      const [past, off] = [Math.max(along, 0), Math.max(across, 0)];
+      return Math.sqrt(past * past + off * off) + Math.min(0, Math.max(along, across));
     }
     case 'ellipsoid': {
       // first-order distance: value over gradient of the implicit function
@@ -56,6 +56,18 @@ export function solidDistance(solid: Solid, x: number, y: number, z: number): nu
       const k1 = Math.hypot(dx / (rx * rx), dy / (ry * ry), dz / (rz * rz));
       return k1 === 0 ? -Math.min(rx, ry, rz) : (k0 * (k0 - 1)) / k1;
     }
+  }
+}
+
+/** Radius of the sphere round a solid's centre that holds all of it, metres. */
+export function holdingRadiusM(solid: Solid): number {
+  switch (solid.shape) {
+    case 'box':
+      return Math.hypot(...solid.half);
+    case 'cylinder':
+      return Math.hypot(solid.radiusM, solid.halfM);
+    case 'ellipsoid':
+      return Math.max(...solid.radii);
   }
 }
 
