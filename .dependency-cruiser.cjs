@@ -9,6 +9,7 @@ const CORE = [
   'figure',
   'camera',
   'light',
+  'set',
   'picture',
   'review',
   'adapt',
@@ -17,7 +18,7 @@ const CORE = [
   'library',
   'formats',
 ];
-// the camera knows nothing of the figure and the figure nothing of the camera; both are listed for the picture
+// the camera knows nothing of the figure and the figure nothing of the camera; both are listed for set and picture
 
 const upwards = CORE.map((folder, i) => ({
   name: `core-${folder}-downwards`,

@@ -11,6 +11,7 @@ import {
   SENSOR_FORMATS,
   viewOf,
 } from '@/core/camera';
+import { motionBlurMm, MOVEMENTS, slowestShutter } from '@/core/set';
 import { CAMERA } from '../support/people';
 
 // The usual handbook table for 36 x 24 mm, recomputed from 2 atan(side / 2f).
@@ -57,6 +58,16 @@ describe('distance for a framing', () => {
   ])('%i mm', (f, distance) => expect(distanceForFramingM(1.75, 0.85, 36, f)).toBeCloseTo(distance, 1));
   it('refuses nothing to frame', () =>
     expect(() => distanceForFramingM(0, 0.85, 36, 50)).toThrow(/subjectM 0/));
+});
+
+// Computed by hand: f v t / d for a walk of 1.4 m/s across the picture at 3 m, 85 mm, 1/125 s.
+describe('motion blur', () => {
+  it('of a walk across', () =>
+    expect(motionBlurMm(85, 3, MOVEMENTS.walk.speedMps, 1 / 125)).toBeCloseTo(0.317, 3));
+  it('is sharp from 1/1600 s on', () => {
+    // 0.030 mm at 39.7 mm a second: 1/1322 s, the next marked time is 1/1600
+    expect(slowestShutter(CAMERA, 3, 'walk')).toBe(1600);
+  });
 });
 
 // Reference library: the projection matrix of three.js.

@@ -1,6 +1,7 @@
 export {
   CROP_WORDS,
   CROPS,
+  type Crop,
   dressedFor,
   wantedIn,
   EMPTY_LOOK,

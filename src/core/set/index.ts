@@ -1,0 +1,13 @@
+export { framed, FRAMING_WORDS, FRAMINGS, namedHeightsM, usualHeightM, type Framing } from './framing';
+export { lensSchema, lensWords, USUAL_LENSES, type Lens } from './lens';
+export { nearestPart, roomForCameraM, whatFits, type Fit, type Nearest } from './fits';
+export {
+  apertureToHoldF,
+  backgroundBlurThousandths,
+  HELD_SHARP,
+  nearEye,
+  sharpnessOf,
+  type HeldSharp,
+  type Sharpness,
+} from './sharpness';
+export { motionBlurMm, MOVEMENTS, SHUTTER_PARTS, slowestShutter, type Movement } from './movement';
