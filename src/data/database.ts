@@ -10,6 +10,7 @@ import {
   type Take,
 } from '@/core/formats';
 import type { Group, Sitter } from '@/core/people';
+import type { Lens } from '@/core/set';
 
 /** What is remembered about the application itself. */
 export interface Preference {
@@ -24,6 +25,12 @@ export interface StoredSurface {
   usedAt: number;
 }
 
+/** What the photographer owns. */
+export interface Kit {
+  id: 'own';
+  lenses: Lens[];
+}
+
 /** The browser's store. Only what a person said is kept here; surfaces are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
   sitters!: EntityTable<Sitter, 'id'>;
@@ -34,6 +41,7 @@ export class GilvoDatabase extends Dexie {
   poses!: EntityTable<OwnPose, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
+  kits!: EntityTable<Kit, 'id'>;
 
   constructor(name = 'gilvo') {
     super(name);
@@ -63,6 +71,7 @@ export class GilvoDatabase extends Dexie {
         const takes = tx.table<unknown, string>('takes');
         await takes.bulkPut((await takes.toArray()).map(upgradeTake));
       });
+    this.version(4).stores({ kits: 'id' });
   }
 }
 

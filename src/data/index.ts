@@ -28,3 +28,4 @@ export { dropPose, keepPose, ownPoses, restorePose } from './poses';
 export { keepSurface, keptSurface } from './surfaces';
 export { AVERAGE_PROFILE } from './blank';
 export { placeDemo } from './demo';
+export { kitLenses, saveLenses } from './kit';

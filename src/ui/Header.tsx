@@ -9,6 +9,7 @@ const PLACES = [
   { path: '/', words: 'Desk', needsSitting: false },
   { path: '/people', words: 'People', needsSitting: false },
   { path: '/brief', words: 'Brief', needsSitting: true },
+  { path: '/set', words: 'Set', needsSitting: true },
   { path: '/pose', words: 'Pose', needsSitting: true },
   { path: '/run', words: 'Run', needsSitting: true },
   { path: '/direct', words: 'Direct', needsSitting: true },

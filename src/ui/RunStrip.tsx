@@ -6,8 +6,15 @@ import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import { PoseThumbnail } from './PoseThumbnail';
 
+interface RunStripProps {
+  whole: WholeSitting;
+  currentId: string;
+  /** Place in which a pose of the run opens. */
+  path?: '/pose' | '/set';
+}
+
 /** The run along the bottom: its poses with what each change costs. */
-export function RunStrip({ whole, currentId }: { whole: WholeSitting; currentId: string }) {
+export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
   const { takes, sitting, sitter, frames } = whole;
   const minutes = takes.reduce((s, t) => s + t.minutes, 0);
   return (
@@ -20,7 +27,7 @@ export function RunStrip({ whole, currentId }: { whole: WholeSitting; currentId:
           return (
             <li key={take.id} className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
               <Link
-                href={`/pose?sitting=${sitting.id}&take=${take.id}`}
+                href={`${path}?sitting=${sitting.id}&take=${take.id}`}
                 aria-current={take.id === currentId ? 'true' : undefined}
                 className="flex h-full gap-2 border-t-3 border-transparent p-2 aria-[current=true]:border-accent aria-[current=true]:bg-base-200"
               >

@@ -25,7 +25,14 @@ import {
 } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
-import { figureOf, placesInReach, type Figure, type ReachablePlace, type Rod } from '@/core/figure';
+import {
+  figureOf,
+  placesInReach,
+  type Figure,
+  type FigurePoints,
+  type ReachablePlace,
+  type Rod,
+} from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
@@ -56,13 +63,7 @@ export interface ShotReport {
     /** From here on this lens takes in the whole figure with a tenth of the frame left over, metres. */
     wholeFigureFromM: number;
   };
-  points: {
-    eyes: Record<Side, Vec3>;
-    hips: Record<Side, Vec3>;
-    shoulders: Record<Side, Vec3>;
-    chin: Vec3;
-    crown: Vec3;
-  };
+  points: FigurePoints;
   /** Soles on the floor, for tape marks. */
   feet: Record<Side, { heel: Vec3; toe: Vec3 }>;
   turnDeg: Figure['turnDeg'];
@@ -224,7 +225,6 @@ const api = {
     const { figure } = sight;
     const faceDistanceM = apart(figure.points.eyes.left, sight.view.eye);
     const sharp = sharpRange(shot.camera, faceDistanceM);
-    const { eyes, hips, shoulders, chin, crown } = figure.points;
     return {
       transforms: figure.transforms,
       rods: figure.rods,
@@ -242,13 +242,13 @@ const api = {
         hipsLineDeg: sight.readings.lineDeg.hips,
         handOfFace: Math.max(0, ...SIDES.map((s) => sight.readings.hands[s]?.ofFace ?? 0)),
         wholeFigureFromM: distanceForFramingM(
-          crown[1],
+          figure.points.crown[1],
           WHOLE_FIGURE_FILLS,
           frameMm(shot.camera).heightMm,
           shot.camera.focalLengthMm,
         ),
       },
-      points: { eyes, hips, shoulders, chin, crown },
+      points: figure.points,
       feet: {
         left: { heel: figure.feet.left.heel, toe: figure.feet.left.toe },
         right: { heel: figure.feet.right.heel, toe: figure.feet.right.toe },

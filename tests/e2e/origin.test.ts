@@ -20,7 +20,7 @@ it('no request leaves the origin, in any place', async () => {
 
 it('every page comes with a strict policy, and no page breaks it', async () => {
   const nonces = new Set<string>();
-  for (const path of ['/', '/people', '/brief', '/sheet', '/pose', '/run', '/direct']) {
+  for (const path of ['/', '/people', '/brief', '/sheet', '/set', '/pose', '/run', '/direct']) {
     const { headers } = await fetch(gilvo.server.origin + path);
     const policy = Object.fromEntries(
       headers

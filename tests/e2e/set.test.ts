@@ -1,173 +1,158 @@
-import { By } from 'selenium-webdriver';
-import { describe, expect, it } from 'vitest';
-import type { Take } from '@/core/formats';
-import { DESK_SIZE, PHONE_SIZE } from './browser';
+import { By, Key, Origin, until } from 'selenium-webdriver';
+import { beforeAll, describe, expect, it } from 'vitest';
+import type { Sitting, Take } from '@/core/formats';
+import { PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';
-import { drawn } from './waits';
+import { PATIENCE_MS } from './waits';
 
 const gilvo = openGilvo();
-const takeOf = (id: string) => gilvo.stored<Take>('takes', id);
+const ID = 'demo-take-1';
+const FITS = 'section[aria-label="What fits here"]';
 
-/** Drags from the middle of one element by so many pixels. */
-async function drag(css: string, x: number, y: number): Promise<void> {
-  const handle = await gilvo.one(css);
-  await gilvo.driver
-    .actions()
-    .move({ origin: handle })
-    .press()
-    .move({ origin: handle, x: Math.round(x / 2), y: Math.round(y / 2), duration: 60 })
-    .move({ origin: handle, x, y, duration: 60 })
-    .release()
-    .perform();
+/** The Set place with the demo's first pose in it, at rest. */
+async function openSet(size?: Parameters<typeof gilvo.open>[1]): Promise<void> {
+  await gilvo.open(`/set?sitting=demo-yearbook&take=${ID}`, size);
+  await gilvo.one(`${FITS} tbody tr`);
+  await settled();
 }
 
-describe('plan and side view', () => {
-  it('the camera is dragged round the sitter', async () => {
-    await gilvo.pose(3);
-    const before = (await takeOf('demo-take-3')).shot.camera;
-    await gilvo.andSeen(() => drag('svg[aria-label="Floor plan"] g.cursor-grab:nth-of-type(3)', 30, -40));
-    await gilvo.saved();
-    const after = (await takeOf('demo-take-3')).shot.camera;
-    expect(after.arcDeg).toBeGreaterThan(5);
-    expect(after.distanceM).toBeLessThan(before.distanceM - 0.3);
-    expect({ ...after, arcDeg: before.arcDeg, distanceM: before.distanceM }).toEqual(before);
-    expect(await gilvo.text('section[aria-label="Camera"] h2')).toBe('Camera');
-    expect(await gilvo.text('[aria-label="Marks"]')).toContain(`${after.arcDeg}° camera right`);
-    await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
-    await gilvo.saved();
-    expect((await takeOf('demo-take-3')).shot.camera).toEqual(before);
+async function settled(): Promise<void> {
+  await gilvo.until(
+    'document.querySelector("[data-testid=set]").dataset.busy === "false" && [...document.querySelectorAll("main [role=status]")].some((e) => e.textContent === "Saved")',
+    'the set did not come to rest',
+  );
+}
+
+const shotNow = async () => {
+  await settled();
+  return (await gilvo.stored<Take>('takes', ID)).shot;
+};
+const fits = () =>
+  gilvo.driver.executeScript<Record<string, string>>(
+    'return Object.fromEntries([...document.querySelectorAll(arguments[0])].map((r) => [r.querySelector("th").textContent.trim(), r.dataset.state]))',
+    `${FITS} tbody tr`,
+  );
+const button = async (words: string) =>
+  gilvo.driver.wait(
+    until.elementLocated(By.xpath(`//main//button[starts-with(normalize-space(), "${words}")]`)),
+    PATIENCE_MS,
+  );
+const pressByKeys = async (words: string) => (await button(words)).sendKeys(Key.ENTER);
+
+describe('the set', () => {
+  beforeAll(() => openSet());
+
+  it('frames by name, from where the lens stands, with the lens at the height that goes with it', async () => {
+    await pressByKeys('full length');
+    const full = (await shotNow()).camera;
+    expect(full.distanceM).toBeGreaterThan(4);
+    await pressByKeys('head and shoulders');
+    const close = (await shotNow()).camera;
+    expect(close.distanceM).toBeLessThan(full.distanceM / 2);
+    expect(close.heightM).toBeGreaterThan(full.heightM + 0.4);
+    await (await button('hips')).click();
+    expect((await shotNow()).camera.heightM).toBeCloseTo(full.heightM, 2);
+    expect(await gilvo.violations()).toEqual([]);
   });
 
-  it('the key is dragged, and the picture’s light with it', async () => {
-    const before = (await takeOf('demo-take-3')).shot.light;
-    const face = () =>
-      gilvo.driver.executeScript<string>(
-        'return document.querySelector("[data-testid=viewfinder] canvas").toDataURL()',
-      );
-    const lit = await face();
-    await gilvo.andSeen(() => drag('svg[aria-label="Floor plan"] g.cursor-grab:nth-of-type(2)', -70, 0));
-    await gilvo.saved();
-    const after = (await takeOf('demo-take-3')).shot.light;
-    expect(after.arcDeg).toBeLessThan(before.arcDeg - 20);
-    expect(await face()).not.toBe(lit);
-    expect(await gilvo.text('section[aria-label="Light"] h2')).toBe('Light');
+  it('says which lenses fit the room, and takes one of them', async () => {
+    await pressByKeys('full length');
+    await settled();
+    const before = await fits();
+    expect(before['85 mm f/1.8']).toBe('fits');
+    expect(before['135 mm f/2']).toBe('room');
+    await gilvo.click('button[aria-label="Use 50 mm f/1.8"]');
+    const { camera } = await shotNow();
+    expect(camera.focalLengthMm).toBe(50);
+    expect(camera.distanceM).toBeLessThan(3.6);
   });
 
-  it('the lens is dragged up and down in the side view', async () => {
-    const before = (await takeOf('demo-take-3')).shot.camera.heightM;
-    await gilvo.andSeen(() => drag('svg[aria-label="Side view"] g.cursor-grab', 0, -18));
-    await gilvo.saved();
-    expect((await takeOf('demo-take-3')).shot.camera.heightM).toBeGreaterThan(before + 0.2);
-  });
-});
-
-describe('overlays', () => {
-  it('say how large near parts are drawn, what is sharp, and what was measured', async () => {
-    await gilvo.pose(1);
-    await gilvo.click('button[title^="camera:"]');
-    await gilvo.andSeen(() => gilvo.type('distance to the sitter, m', '1.6'));
-    await gilvo.andSeen(() => gilvo.type('focal length, mm', '28'));
-    await gilvo.press('size');
-    const sizes = async () =>
-      (await gilvo.texts('[style*="aspect-ratio"] > span')).filter((t) =>
-        /^(left|right) \w+ × \d\.\d\d$/.test(t),
-      );
-    expect((await sizes()).length).toBeGreaterThan(0);
-    await gilvo.press('sharp');
-    expect(await sizes()).toEqual([]);
-    const sharp = await gilvo.driver.findElements(By.css('span[title$=": sharp"], span[title$=": soft"]'));
-    expect(sharp.length).toBeGreaterThanOrEqual(6);
-    await gilvo.press('sharp');
-    expect(await gilvo.driver.findElements(By.css('span[title$=": sharp"]'))).toHaveLength(0);
-  });
-
-  it('a finding shows where it lies', async () => {
-    await gilvo.pose(1);
-    await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-20'));
-    await gilvo.click('button[title^="gaze:"]');
-    await gilvo.press('Show', '//*[@data-finding="toes-in:left"]');
-    expect(await gilvo.text('[data-testid="studio"] > section h2')).toBe('Feet');
-    await gilvo.press('Say it', '//*[@data-finding="toes-in:left"]');
+  it('a shorter room takes lenses away, and what cannot be is refused by name and value', async () => {
+    await (await button('room')).click();
+    const field = (label: string) =>
+      gilvo.one(`section[aria-label="Room"] label:has(span) input[value="${label}"]`);
+    const depth = await field('9');
+    await depth.sendKeys(Key.chord(Key.CONTROL, 'a'), '6.2', Key.ENTER);
     await gilvo.until(
-      `document.querySelector('[data-finding="toes-in:left"] [role="status"]')?.textContent.includes("Turn your left toes out")`,
-      'nothing was said',
+      `document.querySelector('${FITS} tbody tr:nth-child(3)').dataset.state === 'room'`,
+      '85 mm still fits',
     );
-    // said, not done
-    expect((await takeOf('demo-take-1')).shot.pose.settings.leftFootOutDeg).toBe(-20);
+    const mark = await field('2.4');
+    await mark.sendKeys(Key.chord(Key.CONTROL, 'a'), '7', Key.ENTER);
+    await gilvo.until(
+      '[...document.querySelectorAll("main [role=alert]")].some((e) => /markToBackM 7 must be from 0 to the depth, 6.2 m/.test(e.textContent))',
+      'the mark outside the room was not refused',
+    );
+    const { room } = await gilvo.stored<Sitting>('sittings', 'demo-yearbook');
+    expect(room).toMatchObject({ depthM: 6.2, markToBackM: 2.4 });
+    expect(await gilvo.violations()).toEqual([]);
   });
 
-  it('the stations show where something is set and where something is wrong', async () => {
-    const state = async (station: string) =>
-      (await gilvo.one(`button[title^="${station}:"]`)).getAttribute('aria-label');
-    expect(await state('feet')).toBe('1 feet, has a strong finding');
-    expect(await state('gaze')).toBe('9 gaze, neutral');
-    expect(await state('weight')).toBe('2 weight, set');
+  it('the camera is dragged on the plan, and the picture and the table follow', async () => {
+    const before = (await shotNow()).camera;
+    const rect = await gilvo.one('svg[aria-label="Floor plan"] g.cursor-grab:last-of-type');
+    await gilvo.driver
+      .actions()
+      .move({ origin: rect })
+      .press()
+      .move({ origin: Origin.POINTER, x: 40, y: -30 })
+      .release()
+      .perform();
+    const after = (await shotNow()).camera;
+    expect(after.arcDeg).toBeGreaterThan(before.arcDeg);
+    expect(await gilvo.text('dl[aria-label="Marks"]')).toContain(`${after.arcDeg}° camera right`);
   });
-});
 
-it('takes are changed along the run below, and each keeps its own edits', async () => {
-  await gilvo.pose(4);
-  await gilvo.click('button[title^="hips:"]');
-  await gilvo.andSeen(() => gilvo.type('hips turned left, °', '25'));
-  await gilvo.click('ol[aria-label="Run"] li:nth-of-type(5) a');
-  await gilvo.until(
-    'document.querySelector("h1").textContent === "Pose: Held arm"',
-    'the other take did not open',
-  );
-  await drawn(gilvo.driver);
-  expect(await gilvo.fieldValue('hips turned left, °')).toBe('32');
-  expect(await (await gilvo.one('button[aria-label="Undo"]')).isEnabled()).toBe(false);
-  await gilvo.click('ol[aria-label="Run"] li:nth-of-type(4) a');
-  await gilvo.until('document.querySelector("h1").textContent === "Pose: Plain and tall"', 'not back');
-  await drawn(gilvo.driver);
-  expect(await gilvo.fieldValue('hips turned left, °')).toBe('25');
-});
-
-it('the run is put in order by dragging with the pointer', async () => {
-  await gilvo.open('/run?sitting=demo-yearbook', DESK_SIZE);
-  await gilvo.one('li[data-take]:nth-of-type(5) canvas[data-state="drawn"]');
-  const order = () =>
-    gilvo.driver.executeScript<string>(
-      'return [...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take.at(-1)).join("")',
+  it('stops down to what holds face and hands, and says how slow the shutter may be', async () => {
+    const hold = await gilvo.one('button[aria-label^="face and hands: f/"]');
+    const wanted = Number(/f\/([\d.]+)/.exec(await hold.getText())![1]);
+    await hold.click();
+    expect((await shotNow()).camera.apertureF).toBeCloseTo(wanted, 6);
+    expect(await gilvo.text('section[aria-label="Sharpness and movement"]')).toMatch(
+      /walking across\s+1\/\d+ s/,
     );
-  expect(await order()).toBe('12345');
-  await drag('li[data-take]:nth-of-type(1) button[aria-label^="Move"]', 0, 270);
-  await gilvo.until(
-    '[...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take.at(-1)).join("") === "23145"',
-    'the row did not move',
-  );
-  await gilvo.press('Undo');
-  await gilvo.until(
-    '[...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take.at(-1)).join("") === "12345"',
-    'the row did not come back',
-  );
-});
+  });
 
-it('the theme that was chosen stays', async () => {
-  await gilvo.open('/', DESK_SIZE);
-  await gilvo.one('article');
-  await gilvo.click('button[aria-label="Change to blackout"]');
-  await gilvo.until('document.documentElement.dataset.theme === "blackout"', 'not dark');
-  await gilvo.open('/run?sitting=demo-yearbook', DESK_SIZE);
-  await gilvo.until('document.documentElement.dataset.theme === "blackout"', 'not dark in Run');
-  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
-  await gilvo.until('document.documentElement.dataset.theme === "blackout"', 'not dark on set');
-});
+  it('keeps the kit: a lens goes out, comes back, and one that cannot be is refused', async () => {
+    const count = async () => Object.keys(await fits()).length;
+    const all = await count();
+    await gilvo.click('button[aria-label="Take 105 mm f/2.8 out of the kit"]');
+    await gilvo.until(
+      `document.querySelectorAll('${FITS} tbody tr').length === ${all - 1}`,
+      'it is still there',
+    );
+    await gilvo.press('Put it back');
+    await gilvo.until(
+      `document.querySelectorAll('${FITS} tbody tr').length === ${all}`,
+      'it did not come back',
+    );
+    const fields = await gilvo.driver.findElements(By.css('section[aria-label="Lenses of the kit"] input'));
+    await fields[0]!.sendKeys('40');
+    await fields[2]!.sendKeys('0.5');
+    await fields[3]!.sendKeys('0.3', Key.ENTER);
+    expect(await gilvo.text('section[aria-label="Lenses of the kit"] [role="alert"]')).toMatch(
+      /widest f\/.*0.95/,
+    );
+    await fields[2]!.sendKeys(Key.chord(Key.CONTROL, 'a'), '2', Key.ENTER);
+    await gilvo.until(
+      `document.querySelectorAll('${FITS} tbody tr').length === ${all + 1}`,
+      'it was not added',
+    );
+    expect(Object.keys(await fits())).toContain('40 mm f/2');
+  });
 
-it('a sitting of one’s own goes from the desk to the set', async () => {
-  await gilvo.open('/', DESK_SIZE);
-  await gilvo.one('article');
-  await gilvo.press('New sitting');
-  await gilvo.until('document.querySelectorAll("article").length === 2', 'no second sitting');
-  await gilvo.click('article[aria-label="New sitting"] a.act');
-  await drawn(gilvo.driver);
-  // the quiet stance has things to mend, and every one of them can be mended
-  for (let i = 0; i < 6 && (await gilvo.findings()).length > 0; i++)
-    await gilvo.andSeen(() => gilvo.press('Mend', '(//*[@data-finding])[1]'));
-  expect(await gilvo.findings()).toEqual([]);
-  await gilvo.saved();
-  await gilvo.press('Direct');
-  await gilvo.one('[data-testid="cue"]');
-  expect(await gilvo.text('h1')).toBe('First pose');
-  expect(await gilvo.text('[aria-label="Cue"]')).toMatch(/1 of \d+/);
+  it.each([
+    ['phone', PHONE_SIZE],
+    ['tablet', { width: 820, height: 1180 }],
+  ] as const)(
+    'is usable on a %s: nothing sticks out, nothing is refused by the accessibility rules',
+    async (_, size) => {
+      await openSet(size);
+      const wide = await gilvo.driver.executeScript<number>(
+        'return document.documentElement.scrollWidth - innerWidth',
+      );
+      expect(wide).toBeLessThanOrEqual(0);
+      expect(await gilvo.violations()).toEqual([]);
+    },
+  );
 });

@@ -23,8 +23,8 @@ import {
 import { placesOf, type SupportPlace } from '@/core/scene';
 import { SIDES, type Side } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from './Choice';
-import { usePoseStore } from './poseStore';
+import { Choice } from '../take/Choice';
+import { usePoseStore } from '../take/poseStore';
 
 const KIND_WORDS: Record<Contact['kind'], string> = {
   hover: 'just off it',

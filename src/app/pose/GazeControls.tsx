@@ -5,8 +5,8 @@ import type { Shot } from '@/core/picture';
 import { EXPRESSIONS, type ExpressionName, type Gaze, type Pose } from '@/core/pose';
 import { SIDES } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from './Choice';
-import { usePoseStore } from './poseStore';
+import { Choice } from '../take/Choice';
+import { usePoseStore } from '../take/poseStore';
 
 const GAZE_WORDS: Record<Gaze['kind'], string> = {
   lens: 'at the lens',

@@ -10,7 +10,7 @@ import { targetWords, withContact, type ContactTarget, type Pose } from '@/core/
 import type { Side, Vec3 } from '@/core/units';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
-import { usePoseStore } from './poseStore';
+import { usePoseStore } from '../take/poseStore';
 
 /** A hand is laid on a place that it is let go this near to, pixels. */
 const SNAP_PX = 20;

@@ -12,7 +12,7 @@ import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
 import { Handles } from './Handles';
 import { viewFor, type Look } from './lookingAt';
-import { OVERLAYS, usePoseStore, type Overlay, type Panel } from './poseStore';
+import { OVERLAYS, usePoseStore, type Overlay, type Panel } from '../take/poseStore';
 
 // three.js is only loaded where a figure is drawn
 const Viewfinder = dynamic(() => import('@/stage/Viewfinder').then((m) => m.Viewfinder), { ssr: false });

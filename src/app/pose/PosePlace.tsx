@@ -3,27 +3,27 @@
 import { SittingMissing } from '@/ui/SittingMissing';
 import { dressedFor, wantedIn } from '@/core/brief';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
 import { useStore } from 'zustand';
 import { STATIONS, mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
 import { otherSide, SIDES } from '@/core/units';
 import type { Take } from '@/core/formats';
-import { database, type WholeSitting } from '@/data';
+import type { WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
 import { RunStrip } from '@/ui/RunStrip';
 import { useSitting } from '@/ui/useSitting';
 import { Picture } from './Picture';
 import { KeepPose } from './KeepPose';
-import { Marks } from './Marks';
-import { PlanView } from './PlanView';
+import { Marks } from '../take/Marks';
+import { PlanView } from '../take/PlanView';
 import { PlumbLine } from './PlumbLine';
-import { poseHistory, usePoseStore, type Panel } from './poseStore';
+import { poseHistory, usePoseStore, type Panel } from '../take/poseStore';
 import { Readings } from './Readings';
-import { SideView } from './SideView';
+import { SideView } from '../take/SideView';
 import { StationPanel } from './StationPanel';
-import { useAutosave, type SaveState } from './useAutosave';
-import { useReport, useSurfaces } from './useReport';
+import { useAutosave, type SaveState } from '../take/useAutosave';
+import { useOpenTake } from '../take/useOpenTake';
+import { useReport, useSurfaces } from '../take/useReport';
 
 function savedWords(state: SaveState): string {
   if (state.kind === 'failed') return `Not saved: ${state.why}`;
@@ -223,21 +223,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
 /** The studio: plumb line, viewfinder, readings, and the run below. */
 export function PosePlace() {
   const whole = useSitting();
-  const params = useSearchParams();
-  const router = useRouter();
-  const take = usePoseStore((s) => s.take);
-  const wantedId = params.get('take') ?? whole?.takes[0]?.id;
-  const stored = whole?.takes.find((t) => t.id === wantedId);
-  const openId = take?.id;
-
-  useEffect(() => {
-    if (stored && openId !== stored.id) {
-      usePoseStore.getState().open(stored);
-      void database.preferences.put({ key: 'lastTake', value: stored.id });
-    }
-    if (whole && !stored && whole.takes[0])
-      router.replace(`/pose?sitting=${whole.sitting.id}&take=${whole.takes[0].id}`);
-  }, [stored, openId, whole, router]);
+  const take = useOpenTake(whole, '/pose');
 
   if (whole === null)
     return (
@@ -253,7 +239,7 @@ export function PosePlace() {
         sittingId={whole.sitting.id}
         takeId={take?.id}
       />
-      {take && take.id === stored?.id ? <Studio whole={whole} take={take} /> : <main className="flex-1" />}
+      {take ? <Studio whole={whole} take={take} /> : <main className="flex-1" />}
       <RunStrip whole={whole} currentId={take?.id ?? ''} />
     </div>
   );

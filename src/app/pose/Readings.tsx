@@ -13,7 +13,7 @@ import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
 import { Numbers } from './Numbers';
 import { Unreached } from './Unreached';
-import { usePoseStore, type Overlay } from './poseStore';
+import { usePoseStore, type Overlay } from '../take/poseStore';
 
 const OVERLAY_OF: Partial<Record<string, Overlay>> = {
   'enlarged-part': 'size',

@@ -14,14 +14,14 @@ import {
 import { SIDES } from '@/core/units';
 import { HousePoseChoice } from '@/ui/HousePoseChoice';
 import { CarriedControls, LegControls } from './CarriedControls';
-import { Choice } from './Choice';
+import { Choice } from '../take/Choice';
 import { BackContact, HandContacts, LimbContacts } from './ContactControls';
 import { Folded } from './Folded';
 import { GazeControls, ExpressionControls } from './GazeControls';
-import { CameraControls, LightControls } from './SetControls';
+import { CameraControls, LightControls } from '../take/SetControls';
 import { Settings } from './SettingControls';
 import { TITLES, HINTS } from './panelWords';
-import { usePoseStore, type Panel } from './poseStore';
+import { usePoseStore, type Panel } from '../take/poseStore';
 
 const HAND_WORDS: Record<HandShape, string> = {
   relaxed: 'relaxed',

@@ -8,7 +8,7 @@ import { SETTINGS, type Pose } from '@/core/pose';
 import type { ReachingChange } from '@/core/adapt';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
-import { usePoseStore } from './poseStore';
+import { usePoseStore } from '../take/poseStore';
 
 /** A change in words: which setting, from what to what. */
 function changeWords({ id, to, leftM }: ReachingChange): string {

@@ -1,7 +1,7 @@
 import { viewOf, viewTowards, type Camera, type View } from '@/core/camera';
 import { add, apart, type Vec3 } from '@/core/units';
 import type { ShotReport } from '@/workers/studio.worker';
-import type { Panel } from './poseStore';
+import type { Panel } from '../take/poseStore';
 
 /** How the sitter is looked at while posing: through the lens, from round about, or close. Never stored. */
 export type Look = { kind: 'lens' } | { kind: 'turn'; deg: number } | { kind: 'close' };

@@ -1,4 +1,4 @@
-import type { Panel } from './poseStore';
+import type { Panel } from '../take/poseStore';
 
 /** What the panels are called. */
 export const TITLES: Record<Panel, string> = {

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { lengthOf, subtract, type Vec3 } from '../units';
 import {
   footprintsOf,
+  roomSchema,
   patchOf,
   placedDistance,
   placesOf,
@@ -129,4 +130,30 @@ it('covers on the plan what stands on the floor', () => {
   expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(1.1, 9);
   expect(prints[0]!.topM).toBeCloseTo(0.74, 9);
   expect(lengthOf(subtract([1, 0, 0], [(Math.max(...xs) + Math.min(...xs)) / 2, 0, 0]))).toBeCloseTo(0, 9);
+});
+
+describe('a room', () => {
+  const shed = {
+    name: 'shed',
+    widthM: 6,
+    depthM: 9,
+    markToBackM: 2.4,
+    markToLeftM: 3,
+    door: { wall: 'right' as const, words: 'door', fromM: 2, toM: 5 },
+  };
+  const told = (room: unknown) => roomSchema.safeParse(room).error?.issues.map((i) => i.message) ?? [];
+
+  it('holds its mark and its door', () => {
+    expect(told(shed)).toEqual([]);
+    expect(told({ ...shed, markToBackM: 9.5 })).toEqual(['markToBackM 9.5 must be from 0 to the depth, 9 m']);
+    expect(told({ ...shed, markToLeftM: 7 })).toEqual(['markToLeftM 7 must be from 0 to the width, 6 m']);
+    expect(told({ ...shed, door: { ...shed.door, fromM: 5 } })).toEqual([
+      'door.fromM 5 must be below door.toM 5',
+    ]);
+    // the back wall is shorter than the side walls
+    expect(told({ ...shed, door: { ...shed.door, wall: 'back', toM: 7 } })).toEqual([
+      'door.toM 7 must be from 0 to the wall’s 6 m',
+    ]);
+    expect(told({ ...shed, widthM: 0 })[0]).toMatch(/1/);
+  });
 });

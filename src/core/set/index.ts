@@ -10,4 +10,4 @@ export {
   type HeldSharp,
   type Sharpness,
 } from './sharpness';
-export { motionBlurMm, MOVEMENTS, SHUTTER_PARTS, slowestShutter, type Movement } from './movement';
+export { motionBlurMm, MOVEMENTS, slowestShutter, type Movement } from './movement';

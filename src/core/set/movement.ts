@@ -14,7 +14,7 @@ export const MOVEMENTS = {
 export type Movement = keyof typeof MOVEMENTS;
 
 /** Shutter times as they are marked, in third stops, as parts of a second. */
-export const SHUTTER_PARTS = [
+const SHUTTER_PARTS = [
   1, 1.3, 1.6, 2, 2.5, 3, 4, 5, 6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100, 125, 160, 200, 250, 320,
   400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000,
 ] as const;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRef } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
 import { keyCentre, KEY_RANGES } from '@/core/light';
 import type { Shot } from '@/core/picture';
@@ -13,6 +13,18 @@ interface PlanProps {
   shot: Shot;
   room: Room;
   report: ShotReport | null;
+  /** Height of the words in the drawing; it is 200 wide. */
+  textSize?: number;
+  className?: string;
+  /** More to draw over the floor, given what turns metres of the set into the drawing. */
+  overlay?(scale: PlanScale): ReactNode;
+}
+
+/** What turns places of the set, metres, into places of the drawing. */
+export interface PlanScale {
+  X(x: number): number;
+  Y(z: number): number;
+  scale: number;
 }
 
 const WIDTH = 200;
@@ -50,7 +62,14 @@ function doorLine(room: Room, scale: number, left: number) {
 }
 
 /** Floor plan with tape marks: the camera and the key can be dragged round the sitter's mark. */
-export function PlanView({ shot, room, report }: PlanProps) {
+export function PlanView({
+  shot,
+  room,
+  report,
+  textSize = 10,
+  className = 'max-h-[250px]',
+  overlay,
+}: PlanProps) {
   const svg = useRef<SVGSVGElement>(null);
   const { setCamera, setLightNumber, setDragging, setPanel } = usePoseStore.getState();
   const scale = (WIDTH - 2 * MARGIN) / Math.max(room.widthM, room.depthM * 0.62);
@@ -113,7 +132,7 @@ export function PlanView({ shot, room, report }: PlanProps) {
       <svg
         ref={svg}
         viewBox={`0 0 ${WIDTH} ${height}`}
-        className="max-h-[250px] w-full touch-none"
+        className={`${className} w-full touch-none`}
         role="group"
         aria-label="Floor plan"
       >
@@ -130,7 +149,7 @@ export function PlanView({ shot, room, report }: PlanProps) {
           strokeWidth={1}
         />
         <line {...door.line} stroke="var(--color-secondary)" strokeWidth={4} />
-        <text {...door.label} fontSize={10} fill="var(--color-secondary)">
+        <text {...door.label} fontSize={textSize} fill="var(--color-secondary)">
           {room.door.words}
         </text>
         <g clipPath="url(#plan-room)">
@@ -144,6 +163,7 @@ export function PlanView({ shot, room, report }: PlanProps) {
             strokeWidth={1.5}
           />
         </g>
+        {overlay?.({ X, Y, scale })}
         {footprintsOf(shot.pose.objects ?? []).map(({ outline, topM }, i) => (
           <polygon
             key={i}
@@ -187,7 +207,13 @@ export function PlanView({ shot, room, report }: PlanProps) {
             stroke="var(--color-accent)"
           />
         </g>
-        <text x={X(key[0])} y={Y(key[2]) + keyLabelY} textAnchor="middle" fontSize={10} fill="currentColor">
+        <text
+          x={X(key[0])}
+          y={Y(key[2]) + keyLabelY}
+          textAnchor="middle"
+          fontSize={textSize}
+          fill="currentColor"
+        >
           key {shot.light.distanceM.toFixed(1)} m
         </text>
         <g
@@ -203,7 +229,7 @@ export function PlanView({ shot, room, report }: PlanProps) {
           x={X(view.eye[0]) + cameraLabel.x}
           y={Y(view.eye[2]) + 7}
           textAnchor={cameraLabel.anchor}
-          fontSize={10}
+          fontSize={textSize}
           fill="currentColor"
         >
           {shot.camera.distanceM.toFixed(1)} m

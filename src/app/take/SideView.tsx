@@ -10,8 +10,15 @@ const WIDTH = 200;
 const HEIGHT = 118;
 const FLOOR = 98;
 
+interface SideViewProps {
+  shot: Shot;
+  report: ShotReport | null;
+  /** Height of the words in the drawing; it is 200 wide. */
+  textSize?: number;
+}
+
 /** The set from the side of the lens axis: lens height and what the frame takes in. The camera drags up and down. */
-export function SideView({ shot, report }: { shot: Shot; report: ShotReport | null }) {
+export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
   const svg = useRef<SVGSVGElement>(null);
   const { setCameraNumber, setDragging, setPanel } = usePoseStore.getState();
   const { camera } = shot;
@@ -87,13 +94,19 @@ export function SideView({ shot, report }: { shot: Shot; report: ShotReport | nu
         <text
           x={Math.min(lensX + 2, WIDTH - 40)}
           y={Math.min(FLOOR - 4, Y(camera.heightM) + 22)}
-          fontSize={10}
+          fontSize={textSize}
           fill="currentColor"
           textAnchor="end"
         >
           lens {camera.heightM.toFixed(2)} m
         </text>
-        <text x={(sitterX + lensX) / 2} y={HEIGHT - 6} fontSize={10} fill="currentColor" textAnchor="middle">
+        <text
+          x={(sitterX + lensX) / 2}
+          y={HEIGHT - 6}
+          fontSize={textSize}
+          fill="currentColor"
+          textAnchor="middle"
+        >
           {camera.distanceM.toFixed(1)} m
         </text>
       </svg>

@@ -1,0 +1,108 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { ZodError } from 'zod';
+import { lensSchema, lensWords, type Lens } from '@/core/set';
+import { database, saveLenses } from '@/data';
+
+type Field = 'shortestMm' | 'longestMm' | 'widestF' | 'closestM';
+const FIELDS: readonly (readonly [Field, string])[] = [
+  ['shortestMm', 'from, mm'],
+  ['longestMm', 'to, mm'],
+  ['widestF', 'widest f/'],
+  ['closestM', 'closest, m'],
+];
+const EMPTY: Record<Field, string> = { shortestMm: '', longestMm: '', widestF: '', closestM: '' };
+
+/** A sentence for what is wrong with a lens. */
+function explained(error: unknown): string {
+  if (!(error instanceof ZodError)) return (error as Error).message;
+  const issue = error.issues[0]!;
+  const words = FIELDS.find(([name]) => name === issue.path[0])?.[1] ?? 'lens';
+  return `${words}: ${issue.message}`;
+}
+
+/** The lenses of the kit: taken out and put in here. */
+export function KitPart({ lenses }: { lenses: readonly Lens[] }) {
+  const [draft, setDraft] = useState(EMPTY);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [gone, setGone] = useState<readonly Lens[] | null>(null);
+  const keep = (next: readonly Lens[]) => saveLenses(database, next);
+
+  async function add() {
+    try {
+      const value = (name: Field) => Number((draft[name] || 'NaN').replace(',', '.'));
+      const lens = lensSchema.parse({
+        id: crypto.randomUUID(),
+        shortestMm: value('shortestMm'),
+        longestMm: draft.longestMm ? value('longestMm') : value('shortestMm'),
+        widestF: value('widestF'),
+        closestM: value('closestM'),
+      });
+      await keep([...lenses, lens].sort((a, b) => a.shortestMm - b.shortestMm || a.longestMm - b.longestMm));
+      setDraft(EMPTY);
+      setProblem(null);
+    } catch (error) {
+      setProblem(explained(error));
+    }
+  }
+
+  return (
+    <section aria-label="Lenses of the kit">
+      <h2 className="title text-lg">Lenses</h2>
+      <ul className="flex flex-wrap gap-x-3">
+        {lenses.map((lens) => (
+          <li key={lens.id} className="flex items-center">
+            {lensWords(lens)}
+            <button
+              type="button"
+              className="p-1.5"
+              aria-label={`Take ${lensWords(lens)} out of the kit`}
+              onClick={() => {
+                setGone(lenses);
+                void keep(lenses.filter((l) => l.id !== lens.id));
+              }}
+            >
+              <X size={12} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {gone && (
+        <button
+          type="button"
+          className="link-act text-xs"
+          onClick={() => {
+            void keep(gone);
+            setGone(null);
+          }}
+        >
+          Put it back
+        </button>
+      )}
+      <div className="mt-1 grid grid-cols-[repeat(4,1fr)_auto] items-end gap-x-2">
+        {FIELDS.map(([name, words]) => (
+          <label key={name} className="min-w-0">
+            <span className="quiet block text-xs">{words}</span>
+            <input
+              className="field"
+              inputMode="decimal"
+              value={draft[name]}
+              onChange={(e) => setDraft({ ...draft, [name]: e.target.value })}
+              onKeyDown={(e) => e.key === 'Enter' && void add()}
+            />
+          </label>
+        ))}
+        <button type="button" className="link-act h-[34px]" onClick={() => void add()}>
+          add
+        </button>
+      </div>
+      {problem && (
+        <p role="alert" className="text-xs text-error">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,175 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo, useState } from 'react';
+import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import { ZodError } from 'zod';
+import { explain, type Take } from '@/core/formats';
+import type { Room } from '@/core/scene';
+import { framed, FRAMINGS, type Framing } from '@/core/set';
+import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
+import { Header } from '@/ui/Header';
+import { PoseThumbnail } from '@/ui/PoseThumbnail';
+import { RunStrip } from '@/ui/RunStrip';
+import { SittingMissing } from '@/ui/SittingMissing';
+import { useSitting } from '@/ui/useSitting';
+import { Marks } from '../take/Marks';
+import { PlanView } from '../take/PlanView';
+import { CameraControls, LightControls } from '../take/SetControls';
+import { SideView } from '../take/SideView';
+import { useAutosave } from '../take/useAutosave';
+import { useOpenTake } from '../take/useOpenTake';
+import { useReport } from '../take/useReport';
+import { FitsTable } from './FitsTable';
+import { FramingPart } from './FramingPart';
+import { KitPart } from './KitPart';
+import { RoomPart } from './RoomPart';
+import { HoldPart, SharpTable } from './SharpTable';
+import { TapeMarks } from './TapeMarks';
+
+const PARTS = ['camera', 'light', 'room'] as const;
+type Part = (typeof PARTS)[number];
+
+/** The first framing that the look's uses ask for. */
+function askedFraming(whole: WholeSitting, take: Take): Framing {
+  const crops = lookOf(whole.sitting, take)?.uses.map((u) => u.crop) ?? [];
+  return FRAMINGS.find((f) => crops.includes(f)) ?? 'full';
+}
+
+function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
+  const { sitting, sitter } = whole;
+  const { room } = sitting;
+  const look = lookOf(sitting, take);
+  const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const { message } = take.shot.pose;
+  const wanted = useMemo(() => wantedIn(look, message), [look, message]);
+  const { report, refused, busy, recomputes } = useReport(profile, take.shot, wanted);
+  const saved = useAutosave();
+  const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
+  const [part, setPart] = useState<Part>('camera');
+  const [framing, setFraming] = useState<Framing>(() => askedFraming(whole, take));
+  const [failed, setFailed] = useState<string | null>(null);
+  const { camera } = take.shot;
+  const points = report?.points;
+  const framedFromM = points ? (framed(camera, points, framing)?.distanceM ?? null) : null;
+
+  function changeRoom(next: Room) {
+    saveSitting(database, { ...sitting, room: next }).then(
+      () => setFailed(null),
+      (error: unknown) =>
+        setFailed(
+          `Not kept: ${error instanceof ZodError ? explain(error, sitting) : (error as Error).message}`,
+        ),
+    );
+  }
+
+  return (
+    <main
+      className="mx-auto flex w-full max-w-[1480px] flex-1 flex-col gap-5 px-4 py-3 lg:flex-row"
+      data-testid="set"
+      data-busy={busy}
+      data-recomputes={recomputes}
+    >
+      <h1 className="sr-only">Set: {take.shot.pose.name}</h1>
+      <div className="shrink-0 lg:w-[236px]">
+        <div role="group" aria-label="Settings of the set" className="rule-b mb-2 flex gap-1">
+          {PARTS.map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={part === name}
+              className="border-b-3 border-transparent px-2.5 py-1.5 aria-pressed:border-accent aria-pressed:font-bold"
+              onClick={() => setPart(name)}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+        <div className="space-y-2.5">
+          {part === 'camera' && <CameraControls shot={take.shot} />}
+          {part === 'light' && <LightControls shot={take.shot} />}
+          {part === 'room' && <RoomPart room={room} failed={failed} onChange={changeRoom} />}
+        </div>
+        <p
+          role="status"
+          className={saved.kind === 'failed' ? 'mt-2 text-xs text-error' : 'quiet mt-2 text-xs'}
+        >
+          {saved.kind === 'failed' ? `Not saved: ${saved.why}` : saved.kind === 'saving' ? 'Saving' : 'Saved'}
+        </p>
+        <div className="mt-3">
+          <Marks shot={take.shot} />
+        </div>
+      </div>
+      <div className="min-w-0 lg:w-[360px] lg:shrink-0">
+        <PlanView
+          shot={take.shot}
+          room={room}
+          report={report}
+          textSize={6.5}
+          className="max-h-[430px]"
+          overlay={(scale) => <TapeMarks {...scale} room={room} camera={camera} framedFromM={framedFromM} />}
+        />
+        <SideView shot={take.shot} report={report} textSize={6.5} />
+      </div>
+      <div className="min-w-0 flex-1">
+        {refused && (
+          <p role="alert" className="mb-2 text-error">
+            {refused}
+          </p>
+        )}
+        <div className="flex gap-4">
+          <PoseThumbnail
+            profile={profile}
+            shot={take.shot}
+            scale={2}
+            className="h-[270px] w-[180px] shrink-0"
+            label={`${take.shot.pose.name} through this lens`}
+          />
+          <div className="min-w-0 flex-1 space-y-2">
+            {points && (
+              <>
+                <FramingPart camera={camera} points={points} framing={framing} onFraming={setFraming} />
+                <HoldPart camera={camera} points={points} />
+              </>
+            )}
+          </div>
+        </div>
+        {points ? (
+          <div className="mt-3 space-y-4">
+            <FitsTable room={room} camera={camera} points={points} framing={framing} lenses={lenses} />
+            <SharpTable camera={camera} points={points} backgroundM={room.markToBackM} />
+            <KitPart lenses={lenses} />
+          </div>
+        ) : (
+          <p role="status" className="quiet mt-4">
+            Building the sitter
+          </p>
+        )}
+      </div>
+    </main>
+  );
+}
+
+/** The set: the room, where camera and light stand in it, which lens fits, and what is sharp. */
+export function SetPlace() {
+  const whole = useSitting();
+  const take = useOpenTake(whole, '/set');
+  if (whole === null)
+    return (
+      <p className="p-6" role="status">
+        Opening the sitting
+      </p>
+    );
+  if (whole === undefined) return <SittingMissing />;
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <Header
+        about={`${whole.sitting.title} · ${whole.sitter.name}`}
+        sittingId={whole.sitting.id}
+        takeId={take?.id}
+      />
+      {take ? <SetRoom whole={whole} take={take} /> : <main className="flex-1" />}
+      <RunStrip whole={whole} currentId={take?.id ?? ''} path="/set" />
+    </div>
+  );
+}
