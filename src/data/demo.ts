@@ -40,6 +40,7 @@ export const DEMO_SITTING: Sitting = {
     markToBackM: 2.4,
     markToLeftM: 3,
     door: { wall: 'right', words: 'north door', fromM: 2.2, toM: 5.2 },
+    site: { latitudeDeg: 53.2, longitudeDeg: 6.6, frontBearingDeg: 90 },
   },
 };
 

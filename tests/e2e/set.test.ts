@@ -88,6 +88,28 @@ describe('the set', () => {
     expect(await gilvo.violations()).toEqual([]);
   });
 
+  it('says where the sun stands when the sitting begins, by the place and the bearing of the set', async () => {
+    const sun = () => gilvo.text('[data-testid="sun"]');
+    const before = await sun();
+    expect(before).toMatch(/Up from \d\d:\d\d to \d\d:\d\d/);
+    expect(await gilvo.one('svg[aria-label="Floor plan"] g[aria-label="Way of the sun"]')).toBeTruthy();
+    const bearing = await gilvo.one('section[aria-label="Sun"] input[value="90"]');
+    await bearing.sendKeys(Key.chord(Key.CONTROL, 'a'), '270', Key.ENTER);
+    await gilvo.until(
+      `document.querySelector('[data-testid="sun"]').textContent !== ${JSON.stringify(before)}`,
+      'the sun did not move',
+    );
+    expect((await gilvo.stored<Sitting>('sittings', 'demo-yearbook')).room.site!.frontBearingDeg).toBe(270);
+    const again = await gilvo.one('section[aria-label="Sun"] input[value="270"]');
+    await again.sendKeys(Key.chord(Key.CONTROL, 'a'), '400');
+    await gilvo.until(
+      'document.querySelector("section[aria-label=Sun] [role=alert]") !== null',
+      '400 degrees were not refused',
+    );
+    await again.sendKeys(Key.chord(Key.CONTROL, 'a'), '90', Key.ENTER);
+    expect(await gilvo.violations()).toEqual([]);
+  });
+
   it('the camera is dragged on the plan, and the picture and the table follow', async () => {
     const before = (await shotNow()).camera;
     const rect = await gilvo.one('svg[aria-label="Floor plan"] g.cursor-grab:last-of-type');
@@ -108,7 +130,7 @@ describe('the set', () => {
     const wanted = Number(/f\/([\d.]+)/.exec(await hold.getText())![1]);
     await hold.click();
     expect((await shotNow()).camera.apertureF).toBeCloseTo(wanted, 6);
-    expect(await gilvo.text('section[aria-label="Sharpness and movement"]')).toMatch(
+    expect(await gilvo.text('section[aria-label="Aperture and shutter"]')).toMatch(
       /walking across\s+1\/\d+ s/,
     );
   });

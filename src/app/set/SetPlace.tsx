@@ -25,6 +25,7 @@ import { FramingPart } from './FramingPart';
 import { KitPart } from './KitPart';
 import { RoomPart } from './RoomPart';
 import { HoldPart, SharpTable } from './SharpTable';
+import { SunMarks, SunPart } from './SunPart';
 import { TapeMarks } from './TapeMarks';
 
 const PARTS = ['camera', 'light', 'room'] as const;
@@ -50,6 +51,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const [framing, setFraming] = useState<Framing>(() => askedFraming(whole, take));
   const [failed, setFailed] = useState<string | null>(null);
   const { camera } = take.shot;
+  const time = new Date(sitting.startsAt);
   const points = report?.points;
   const framedFromM = points ? (framed(camera, points, framing)?.distanceM ?? null) : null;
 
@@ -65,13 +67,13 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
 
   return (
     <main
-      className="mx-auto flex w-full max-w-[1480px] flex-1 flex-col gap-5 px-4 py-3 lg:flex-row"
+      className="mx-auto grid w-full max-w-[1480px] flex-1 gap-5 px-4 py-3 md:grid-cols-2 lg:grid-cols-[236px_360px_1fr]"
       data-testid="set"
       data-busy={busy}
       data-recomputes={recomputes}
     >
       <h1 className="sr-only">Set: {take.shot.pose.name}</h1>
-      <div className="shrink-0 lg:w-[236px]">
+      <div className="min-w-0">
         <div role="group" aria-label="Settings of the set" className="rule-b mb-2 flex gap-1">
           {PARTS.map((name) => (
             <button
@@ -88,7 +90,12 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         <div className="space-y-2.5">
           {part === 'camera' && <CameraControls shot={take.shot} />}
           {part === 'light' && <LightControls shot={take.shot} />}
-          {part === 'room' && <RoomPart room={room} failed={failed} onChange={changeRoom} />}
+          {part === 'room' && (
+            <>
+              <RoomPart room={room} failed={failed} onChange={changeRoom} />
+              <SunPart room={room} time={time} cameraArcDeg={camera.arcDeg} onChange={changeRoom} />
+            </>
+          )}
         </div>
         <p
           role="status"
@@ -100,18 +107,30 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
           <Marks shot={take.shot} />
         </div>
       </div>
-      <div className="min-w-0 lg:w-[360px] lg:shrink-0">
+      <div className="min-w-0">
         <PlanView
           shot={take.shot}
           room={room}
           report={report}
           textSize={6.5}
           className="max-h-[430px]"
-          overlay={(scale) => <TapeMarks {...scale} room={room} camera={camera} framedFromM={framedFromM} />}
+          overlay={(scale) => (
+            <>
+              {room.site && (
+                <SunMarks
+                  {...scale}
+                  site={room.site}
+                  time={time}
+                  radiusM={Math.min(room.widthM, room.depthM) / 2}
+                />
+              )}
+              <TapeMarks {...scale} room={room} camera={camera} framedFromM={framedFromM} />
+            </>
+          )}
         />
         <SideView shot={take.shot} report={report} textSize={6.5} />
       </div>
-      <div className="min-w-0 flex-1">
+      <div className="min-w-0 md:col-span-2 lg:col-span-1">
         {refused && (
           <p role="alert" className="mb-2 text-error">
             {refused}

@@ -74,7 +74,7 @@ export function HoldPart({ camera, points }: SharpTableProps) {
   const eye = nearEye(camera, points);
   return (
     <section aria-label="Aperture and shutter" className="text-[13px] tabular-nums">
-      <h2 className="quiet text-xs">aperture that holds</h2>
+      <h2 className="quiet font-sans text-xs font-normal">aperture that holds</h2>
       <ul>
         {(Object.keys(HELD_SHARP) as HeldSharp[]).map((held) => {
           // stopped down to the next tenth, so that it does hold
@@ -100,7 +100,7 @@ export function HoldPart({ camera, points }: SharpTableProps) {
           );
         })}
       </ul>
-      <h2 className="quiet mt-2 text-xs">slowest safe shutter</h2>
+      <h2 className="quiet mt-2 font-sans text-xs font-normal">slowest safe shutter</h2>
       <ul>
         {(Object.keys(MOVEMENTS) as Movement[]).map((movement) => {
           const part = slowestShutter(camera, eye.depthM, movement);

@@ -1,4 +1,5 @@
 export { roomSchema, type Room } from './room';
+export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';
 export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';
 export {
   footprintsOf,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { siteSchema } from './sun';
 
 /**
  * The room as far as the plan needs it. The sitter's mark is the origin of the set; walls stand at distances from it.
@@ -19,6 +20,8 @@ export const roomSchema = z
       fromM: z.number().min(0).max(60),
       toM: z.number().min(0).max(60),
     }),
+    /** Where the room is on the earth, for sun at the window or outdoors. */
+    site: siteSchema.optional(),
   })
   .check(({ value, issues }) => {
     const { widthM, depthM, markToBackM, markToLeftM, door } = value;
