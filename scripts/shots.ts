@@ -38,6 +38,15 @@ try {
     await driver.findElement(By.css('button[title^="arms"]')).click();
     await shot(browser, 'pose');
   }
+  if (wants('set')) {
+    await visit(browser, `${server.origin}/set?sitting=demo-yearbook&take=demo-take-1`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('section[aria-label="What fits here"] tbody tr')), 60_000);
+    await driver.findElement(By.xpath('//main//button[normalize-space()="room"]')).click();
+    await driver.findElement(By.xpath('//main//button[normalize-space()="three-quarter"]')).click();
+    await driver.wait(until.elementLocated(By.css('[data-testid="set"][data-busy="false"]')), 60_000);
+    await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
+    await shot(browser, 'set');
+  }
   if (wants('pose-portrait')) {
     await visit(browser, `${sitting}&take=demo-take-4`, DESK_SIZE);
     await drawn(driver);

@@ -146,35 +146,87 @@ export function pressFlesh(
   rods: readonly Rod[] = [],
 ): Pressed {
   const solids = solidsOf(supports.map(placeSupport));
-  const pressed: Pressed = { displacedM3: 0, swollenM3: 0, deepestM: 0 };
-  const { vertices, areasM2, isTrunk } = softSkin(surface);
-  const { positions, normals } = skinned;
+  const under = [...bySupports(surface, skinned, solids), ...byArms(surface, skinned, rods)];
+  return under.reduce(
+    (sum, p) => ({
+      displacedM3: sum.displacedM3 + p.displacedM3,
+      swollenM3: sum.swollenM3 + p.swollenM3,
+      deepestM: Math.max(sum.deepestM, p.deepestM),
+    }),
+    { displacedM3: 0, swollenM3: 0, deepestM: 0 },
+  );
+}
+
+function bySupports(
+  surface: BodySurface,
+  skinned: SkinnedSurface,
+  solids: readonly PlacedSolid[],
+): Pressed[] {
+  if (solids.length === 0) return [];
+  return press(
+    surface,
+    skinned,
+    () => true,
+    (p) => nearest(solids, p).distanceM,
+    (v, p) => offSupport(skinned.positions, v, p, nearest(solids, p)),
+  );
+}
+
+function byArms(surface: BodySurface, skinned: SkinnedSurface, rods: readonly Rod[]): Pressed[] {
+  if (rods.length === 0) return [];
+  const { isTrunk } = softSkin(surface);
+  return press(
+    surface,
+    skinned,
+    (i) => isTrunk[i] === 1,
+    (p) => {
+      const toArmM = nearestRod(rods, p);
+      return toArmM < -MOST_PRESSED_M ? Infinity : toArmM;
+    },
+    (v, p) => inwards(skinned.positions, skinned.normals, v, p, rods),
+  );
+}
+
+/**
+ * Presses the soft vertices that `isPressed` (by their place among the soft ones) out of something: `distance` says how far
+ * they are from it, negative inside, `out` moves one of them out. What lies beside the press widens.
+ */
+function press(
+  surface: BodySurface,
+  skinned: SkinnedSurface,
+  isPressed: (i: number) => boolean,
+  distance: (p: Vec3) => number,
+  out: (v: number, p: Vec3) => void,
+): Pressed[] {
+  const { vertices, areasM2 } = softSkin(surface);
+  const { positions } = skinned;
   const p: Vec3 = [0, 0, 0];
-  const under: { v: number; support: PlacedSolid | null; distanceM: number }[] = [];
+  const under: { v: number }[] = [];
   const beside: { v: number; weight: number; areaM2: number }[] = [];
+  let deepestM = 0;
   for (let i = 0; i < vertices.length; i++) {
+    if (!isPressed(i)) continue;
     const v = vertices[i]! * 3;
     for (let c = 0; c < 3; c++) p[c] = positions[v + c]!;
-    const onSupport = solids.length > 0 ? nearest(solids, p) : null;
-    const toArmM = isTrunk[i] ? nearestRod(rods, p) : Infinity;
-    const distanceM = Math.min(onSupport?.distanceM ?? Infinity, toArmM);
-    if (distanceM > SWELLS_TO_M || (toArmM < -MOST_PRESSED_M && toArmM === distanceM)) continue;
+    const distanceM = distance(p);
+    if (distanceM > SWELLS_TO_M) continue;
     if (distanceM > 0) beside.push({ v, weight: (1 - distanceM / SWELLS_TO_M) ** 2, areaM2: areasM2[i]! });
-    else under.push({ v, support: distanceM < toArmM ? onSupport!.solid : null, distanceM });
+    else {
+      under.push({ v });
+      deepestM = Math.max(deepestM, -distanceM);
+    }
   }
-  if (under.length === 0) return pressed;
+  if (under.length === 0) return [];
   const volumeM3 = volumeOf(surface, positions, [...under, ...beside]);
   const wholeM3 = volumeM3();
-  for (const { v, support, distanceM } of under) {
+  for (const { v } of under) {
     for (let c = 0; c < 3; c++) p[c] = positions[v + c]!;
-    if (support) offSupport(positions, v, p, support, distanceM);
-    else inwards(positions, normals, v, p, rods);
-    pressed.deepestM = Math.max(pressed.deepestM, -distanceM);
+    out(v, p);
   }
   const flatM3 = volumeM3();
-  pressed.displacedM3 = Math.max(0, wholeM3 - flatM3);
+  const pressed: Pressed = { displacedM3: Math.max(0, wholeM3 - flatM3), swollenM3: 0, deepestM };
   if (pressed.displacedM3 > 0) swell(skinned, beside, volumeM3, flatM3, pressed);
-  return pressed;
+  return [pressed];
 }
 
 function nearestRod(rods: readonly Rod[], p: Vec3): number {
@@ -195,8 +247,7 @@ function offSupport(
   positions: Float32Array,
   v: number,
   p: Vec3,
-  solid: PlacedSolid,
-  distanceM: number,
+  { solid, distanceM }: ReturnType<typeof nearest>,
 ): void {
   const way = [0, 1, 2].map((c) => {
     const q = [...p];

@@ -49,12 +49,12 @@ export const SEAT_POSES: readonly Pose[] = [
     settings: {
       hipsTurnLeftDeg: -14,
       seatDepthShare: 0.75,
-      seatLeftShare: -0.1,
+      seatLeftShare: 0.1,
       hingeDeg: -6,
       headTurnLeftDeg: 12,
       faceForwardCm: 1.5,
     },
-    contacts: [on('left:palm', 'backTop', 'rest', { left: 0.62, ahead: 0 }), on('right:palm', 'kneeTop')],
+    contacts: [on('left:palm', 'backTop', 'rest', { left: 0.85, ahead: 0.06 }), on('right:palm', 'kneeTop')],
     message: { presence: 0.4, openness: 0.6, formality: -0.3, movement: -0.5 },
   }),
   said('Sofa edge', 'Forward to the edge, elbows on your knees, hands loose.', {
