@@ -38,15 +38,6 @@ try {
     await driver.findElement(By.css('button[title^="arms"]')).click();
     await shot(browser, 'pose');
   }
-  if (wants('set')) {
-    await visit(browser, `${server.origin}/set?sitting=demo-yearbook&take=demo-take-1`, DESK_SIZE);
-    await driver.wait(until.elementLocated(By.css('section[aria-label="What fits here"] tbody tr')), 60_000);
-    await driver.findElement(By.xpath('//main//button[normalize-space()="room"]')).click();
-    await driver.findElement(By.xpath('//main//button[normalize-space()="three-quarter"]')).click();
-    await driver.wait(until.elementLocated(By.css('[data-testid="set"][data-busy="false"]')), 60_000);
-    await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
-    await shot(browser, 'set');
-  }
   if (wants('pose-portrait')) {
     await visit(browser, `${sitting}&take=demo-take-4`, DESK_SIZE);
     await drawn(driver);
@@ -135,6 +126,15 @@ try {
     await visit(browser, `${server.origin}/direct?sitting=demo-yearbook`, PHONE_SIZE);
     await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
     await shot(browser, 'direct');
+  }
+  if (wants('set')) {
+    await visit(browser, `${server.origin}/set?sitting=demo-yearbook&take=demo-take-1`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('section[aria-label="What fits here"] tbody tr')), 60_000);
+    await driver.findElement(By.xpath('//main//button[normalize-space()="room"]')).click();
+    await driver.findElement(By.xpath('//main//button[normalize-space()="three-quarter"]')).click();
+    await driver.wait(until.elementLocated(By.css('[data-testid="set"][data-busy="false"]')), 60_000);
+    await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
+    await shot(browser, 'set');
   }
 } finally {
   await browser.quit();

@@ -20,7 +20,7 @@ import { settle, tuckDegOf } from './settle';
 import { carriageOf, standsFree, type Carriage } from './carriage';
 import { effortOf, type JointEffort } from './effort';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
-import { armRods, type Rod } from './flesh';
+import { armRods, type Rod } from './rods';
 import { placeGaze, type GazeAngles } from './gaze';
 import { placeFingers } from './hands';
 import type { PlacedLeg } from './legBones';

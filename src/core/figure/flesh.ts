@@ -1,4 +1,4 @@
-import { PARTS, type Body, type BodySurface } from '../body';
+import { PARTS, type BodySurface } from '../body';
 import {
   leastDistance,
   placedDistance,
@@ -7,9 +7,8 @@ import {
   type PlacedSolid,
   type Support,
 } from '../scene';
-import { add, apart, SIDES, subtract, type Vec3 } from '../units';
-import { at, type Frames } from './frames';
-import { boneDistance } from './limbDistance';
+import type { Vec3 } from '../units';
+import { rodDistance, type Rod } from './rods';
 import type { SkinnedSurface } from './skinning';
 
 /** Parts that are soft enough to be pressed flat, and to widen where they are. */
@@ -61,52 +60,6 @@ function softSkin(surface: BodySurface): SoftSkin {
   return skin;
 }
 
-/** A lower arm or a hand that presses what is soft: a cone with round ends, radii in metres. */
-export interface Rod {
-  from: Vec3;
-  to: Vec3;
-  fromRadiusM: number;
-  toRadiusM: number;
-  lengthM: number;
-}
-
-/** Where along the upper arm it is far enough from the shoulder to press the trunk instead of being part of it. */
-const FREE_ARM = 0.5;
-
-/** The parts of both arms that can press trunk and thighs. */
-export function armRods(frames: Frames, body: Body): Rod[] {
-  const { upperArmM, forearmM, handM } = body.lengths;
-  const radiusM = (alongM: number) => {
-    const { front, back, outer, inner } = body.fields.armLoft.ring(alongM);
-    return (front + back + outer + inner) / 4;
-  };
-  return SIDES.flatMap((side) => {
-    const elbow = at(frames, `${side}:forearm`);
-    const wrist = at(frames, `${side}:hand`);
-    const shoulder = at(frames, `${side}:upperArm`);
-    const palmM = PALM_RADIUS * handM;
-    const rod = (from: Vec3, to: Vec3, fromRadiusM: number, toRadiusM: number): Rod => ({
-      from,
-      to,
-      fromRadiusM,
-      toRadiusM,
-      lengthM: apart(from, to),
-    });
-    return [
-      rod(
-        add(shoulder, subtract(elbow, shoulder), FREE_ARM),
-        elbow,
-        radiusM(upperArmM * FREE_ARM),
-        radiusM(upperArmM),
-      ),
-      rod(elbow, wrist, radiusM(upperArmM + forearmM * 0.2), radiusM(upperArmM + forearmM)),
-      rod(wrist, at(frames, `${side}:middle-base`), palmM, palmM),
-    ];
-  });
-}
-
-/** Half the thickness of a palm, hand lengths. */
-const PALM_RADIUS = 0.075;
 /** Skin deeper than this in an arm is not pressed but belongs to where the arm is joined on, metres. */
 const MOST_PRESSED_M = 0.04;
 
@@ -180,7 +133,7 @@ function byArms(surface: BodySurface, skinned: SkinnedSurface, rods: readonly Ro
     skinned,
     (i) => isTrunk[i] === 1,
     (p) => {
-      const toArmM = nearestRod(rods, p);
+      const toArmM = rodDistance(rods, p, SWELLS_TO_M);
       return toArmM < -MOST_PRESSED_M ? Infinity : toArmM;
     },
     (v, p) => inwards(skinned.positions, skinned.normals, v, p, rods),
@@ -229,19 +182,6 @@ function press(
   return [pressed];
 }
 
-function nearestRod(rods: readonly Rod[], p: Vec3): number {
-  let least = Infinity;
-  for (const { from, to, fromRadiusM, toRadiusM, lengthM } of rods) {
-    const x = p[0] - from[0];
-    const y = p[1] - from[1];
-    const z = p[2] - from[2];
-    const farM = lengthM + Math.max(fromRadiusM, toRadiusM) + SWELLS_TO_M;
-    if (x * x + y * y + z * z > farM * farM) continue;
-    least = Math.min(least, boneDistance(p, from, to, fromRadiusM, toRadiusM));
-  }
-  return least;
-}
-
 /** Moves a vertex out of a support by the shortest way. */
 function offSupport(
   positions: Float32Array,
@@ -269,7 +209,7 @@ function inwards(
   rods: readonly Rod[],
 ): void {
   for (let step = 0; step < 4; step++) {
-    const inM = -nearestRod(rods, p);
+    const inM = -rodDistance(rods, p, SWELLS_TO_M);
     if (inM < 0.0005) break;
     for (let c = 0; c < 3; c++) p[c]! -= normals[v + c]! * inM;
   }

@@ -3,7 +3,8 @@ export { figureOf, type Figure, type FigureScene, type Unreached } from './figur
 export type { FigurePoints } from './points';
 export { createSkinned, skinSurface, type SkinnedSurface } from './skinning';
 export { turned } from './frames';
-export { pressFlesh, type Pressed, type Rod } from './flesh';
+export { pressFlesh, type Pressed } from './flesh';
+export type { Rod } from './rods';
 export type { Foot } from './stance';
 export type { JointMotion } from './motions';
 export type { JointEffort } from './effort';
