@@ -7,6 +7,7 @@ import { SIDES } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '../take/Choice';
 import { usePoseStore } from '../take/poseStore';
+import { Folded } from './Folded';
 
 const GAZE_WORDS: Record<Gaze['kind'], string> = {
   lens: 'at the lens',
@@ -118,25 +119,27 @@ export function ExpressionControls({ pose }: { pose: Pose }) {
         words={EXPRESSION_WORDS}
         onChange={(name) => name !== 'own' && set(EXPRESSIONS[name])}
       />
-      {FACE_MOVE_NAMES.map((move) => {
-        const { min, max, step, words, ends } = FACE_MOVES[move];
-        return (
-          <NumberSlider
-            key={move}
-            label={words}
-            value={said[move] ?? 0}
-            min={min}
-            max={max}
-            step={step}
-            unit="%"
-            shown={100}
-            ends={ends}
-            neutral={0}
-            onChange={(share) => set({ ...said, [move]: share })}
-            onDrag={setDragging}
-          />
-        );
-      })}
+      <Folded title="Lids, brows and mouth" isSet={!EXPRESSION_NAMES.some(same)}>
+        {FACE_MOVE_NAMES.map((move) => {
+          const { min, max, step, words, ends } = FACE_MOVES[move];
+          return (
+            <NumberSlider
+              key={move}
+              label={words}
+              value={said[move] ?? 0}
+              min={min}
+              max={max}
+              step={step}
+              unit="%"
+              shown={100}
+              ends={ends}
+              neutral={0}
+              onChange={(share) => set({ ...said, [move]: share })}
+              onDrag={setDragging}
+            />
+          );
+        })}
+      </Folded>
     </>
   );
 }
