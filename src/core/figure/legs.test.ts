@@ -137,3 +137,20 @@ describe('kneeling and lying legs', () => {
     expect(up.ankles.left[1]).toBeGreaterThan(up.knees.left[1] + 0.3);
   });
 });
+
+describe('legs that go out, kneeling', () => {
+  /** How much further apart the ankles are than the knees, metres. */
+  const splay = (support: Carried) => {
+    const out = withSetting(withSetting(start(support), 'leftLegOutDeg', 16), 'rightLegOutDeg', 16);
+    const { knees, ankles } = solve(out).points;
+    return apart(ankles.left, ankles.right) - apart(knees.left, knees.right);
+  };
+
+  it('keep their feet behind the knees where the thighs are upright', () => {
+    expect(Math.abs(splay('allFours'))).toBeLessThan(0.04);
+  });
+
+  it('bring them together under the body where it sits on the heels', () => {
+    expect(splay('kneelLow')).toBeLessThan(-0.1);
+  });
+});
