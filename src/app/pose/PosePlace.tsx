@@ -1,6 +1,5 @@
 'use client';
 
-import { SittingMissing } from '@/ui/SittingMissing';
 import { dressedFor, wantedIn } from '@/core/brief';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
@@ -9,9 +8,6 @@ import { STATIONS, mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
 import { otherSide, SIDES } from '@/core/units';
 import type { Take } from '@/core/formats';
 import type { WholeSitting } from '@/data';
-import { Header } from '@/ui/Header';
-import { RunStrip } from '@/ui/RunStrip';
-import { useSitting } from '@/ui/useSitting';
 import { Picture } from './Picture';
 import { KeepPose } from './KeepPose';
 import { Marks } from '../take/Marks';
@@ -21,14 +17,9 @@ import { poseHistory, usePoseStore, type Panel } from '../take/poseStore';
 import { Readings } from './Readings';
 import { SideView } from '../take/SideView';
 import { StationPanel } from './StationPanel';
-import { useAutosave, type SaveState } from '../take/useAutosave';
-import { useOpenTake } from '../take/useOpenTake';
+import { TakePlace } from '../take/TakePlace';
+import { savedWords, useAutosave } from '../take/useAutosave';
 import { useReport, useSurfaces } from '../take/useReport';
-
-function savedWords(state: SaveState): string {
-  if (state.kind === 'failed') return `Not saved: ${state.why}`;
-  return state.kind === 'saving' ? 'Saving' : 'Saved';
-}
 
 function useKeys() {
   useEffect(() => {
@@ -222,25 +213,9 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
 
 /** The studio: plumb line, viewfinder, readings, and the run below. */
 export function PosePlace() {
-  const whole = useSitting();
-  const take = useOpenTake(whole, '/pose');
-
-  if (whole === null)
-    return (
-      <p className="p-6" role="status">
-        Opening the sitting
-      </p>
-    );
-  if (whole === undefined) return <SittingMissing />;
   return (
-    <div className="flex h-dvh min-h-[640px] min-w-[1180px] flex-col">
-      <Header
-        about={`${whole.sitting.title} · ${whole.sitter.name} · ${whole.sitting.looks.find((l) => l.id === take?.lookId)?.name ?? ''}`}
-        sittingId={whole.sitting.id}
-        takeId={take?.id}
-      />
-      {take ? <Studio whole={whole} take={take} /> : <main className="flex-1" />}
-      <RunStrip whole={whole} currentId={take?.id ?? ''} />
-    </div>
+    <TakePlace path="/pose" className="flex h-dvh min-h-[640px] min-w-[1180px] flex-col">
+      {(whole, take) => <Studio whole={whole} take={take} />}
+    </TakePlace>
   );
 }

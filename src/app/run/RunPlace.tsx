@@ -28,6 +28,7 @@ import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSit
 import { Header } from '@/ui/Header';
 import { HousePoseChoice } from '@/ui/HousePoseChoice';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
+import { SittingMissing } from '@/ui/SittingMissing';
 import { useSitting } from '@/ui/useSitting';
 
 function costs(takes: readonly Take[]): number[][] {
@@ -241,12 +242,7 @@ export function RunPlace() {
         takeId={whole?.takes[0]?.id}
       />
       {whole === undefined ? (
-        <main className="p-6">
-          <h1 className="text-2xl">This sitting is not here</h1>
-          <Link className="link-act" href="/">
-            Go to the desk
-          </Link>
-        </main>
+        <SittingMissing />
       ) : whole ? (
         <Run whole={whole} />
       ) : (

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import type { Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import type { Room } from '@/core/scene';
@@ -28,10 +29,18 @@ function answer({ state, spareM }: Fit): string {
   return Number.isFinite(spareM) ? `${(-spareM).toFixed(1)} m short` : 'too long for any room';
 }
 
+/** What `whatFits` finds for itself. */
+const FREE = { focalLengthMm: 50, distanceM: 3, heightM: 1, aim: { kind: 'level' } } as const;
+
 /** Which lenses of the kit hold the framing in this room, from where, and what they enlarge. */
 export function FitsTable({ room, camera, points, framing, lenses }: FitsTableProps) {
   const { setCamera } = usePoseStore.getState();
-  const fits = whatFits(room, camera, points, framing, lenses);
+  // where the camera stands on its arc does not change the answer, so a drag along it asks nothing anew
+  const { sensor, arcDeg, apertureF, orientation } = camera;
+  const fits = useMemo(
+    () => whatFits(room, { ...FREE, sensor, arcDeg, apertureF, orientation }, points, framing, lenses),
+    [room, sensor, arcDeg, apertureF, orientation, points, framing, lenses],
+  );
   const use = ({ camera: placed, lens }: Fit) =>
     placed && setCamera({ ...placed, apertureF: Math.max(placed.apertureF, lens.widestF) });
   return (

@@ -2,7 +2,7 @@
 
 import type { Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
-import { framed, FRAMING_WORDS, FRAMINGS, namedHeightsM, type Framing } from '@/core/set';
+import { framed, FRAMING_WORDS, FRAMINGS, namedHeightsM, settableHeightM, type Framing } from '@/core/set';
 import { usePoseStore } from '../take/poseStore';
 
 interface FramingPartProps {
@@ -45,7 +45,7 @@ export function FramingPart({ camera, points, framing, onFraming }: FramingPartP
       )}
       <div role="group" aria-label="Lens height" className="mt-1 flex flex-wrap gap-x-1">
         {namedHeightsM(points).map(({ words, heightM }) => {
-          const held = Math.min(3, Math.max(0.1, Math.round(heightM * 100) / 100));
+          const held = settableHeightM(heightM);
           return (
             <button
               key={words}

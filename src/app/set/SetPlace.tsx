@@ -8,23 +8,20 @@ import { explain, type Take } from '@/core/formats';
 import type { Room } from '@/core/scene';
 import { framed, FRAMINGS, type Framing } from '@/core/set';
 import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
-import { Header } from '@/ui/Header';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
-import { RunStrip } from '@/ui/RunStrip';
-import { SittingMissing } from '@/ui/SittingMissing';
-import { useSitting } from '@/ui/useSitting';
 import { Marks } from '../take/Marks';
 import { PlanView } from '../take/PlanView';
 import { CameraControls, LightControls } from '../take/SetControls';
 import { SideView } from '../take/SideView';
-import { useAutosave } from '../take/useAutosave';
-import { useOpenTake } from '../take/useOpenTake';
+import { TakePlace } from '../take/TakePlace';
+import { savedWords, useAutosave } from '../take/useAutosave';
 import { useReport } from '../take/useReport';
 import { FitsTable } from './FitsTable';
 import { FramingPart } from './FramingPart';
 import { KitPart } from './KitPart';
 import { RoomPart } from './RoomPart';
-import { HoldPart, SharpTable } from './SharpTable';
+import { SharpTable } from './SharpTable';
+import { HoldPart } from './HoldPart';
 import { SunMarks, SunPart } from './SunPart';
 import { TapeMarks } from './TapeMarks';
 
@@ -101,7 +98,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
           role="status"
           className={saved.kind === 'failed' ? 'mt-2 text-xs text-error' : 'quiet mt-2 text-xs'}
         >
-          {saved.kind === 'failed' ? `Not saved: ${saved.why}` : saved.kind === 'saving' ? 'Saving' : 'Saved'}
+          {savedWords(saved)}
         </p>
         <div className="mt-3">
           <Marks shot={take.shot} />
@@ -171,24 +168,9 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
 
 /** The set: the room, where camera and light stand in it, which lens fits, and what is sharp. */
 export function SetPlace() {
-  const whole = useSitting();
-  const take = useOpenTake(whole, '/set');
-  if (whole === null)
-    return (
-      <p className="p-6" role="status">
-        Opening the sitting
-      </p>
-    );
-  if (whole === undefined) return <SittingMissing />;
   return (
-    <div className="flex min-h-dvh flex-col">
-      <Header
-        about={`${whole.sitting.title} · ${whole.sitter.name}`}
-        sittingId={whole.sitting.id}
-        takeId={take?.id}
-      />
-      {take ? <SetRoom whole={whole} take={take} /> : <main className="flex-1" />}
-      <RunStrip whole={whole} currentId={take?.id ?? ''} path="/set" />
-    </div>
+    <TakePlace path="/set" className="flex min-h-dvh flex-col">
+      {(whole, take) => <SetRoom whole={whole} take={take} />}
+    </TakePlace>
   );
 }

@@ -9,7 +9,13 @@ import { usePoseStore } from './poseStore';
 /** Edits made within this time are written together, milliseconds; a long drag is written as it goes. */
 const TOGETHER_MS = 200;
 
-export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'failed'; why: string };
+type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'failed'; why: string };
+
+/** How the saving goes, in words. */
+export function savedWords(state: SaveState): string {
+  if (state.kind === 'failed') return `Not saved: ${state.why}`;
+  return state.kind === 'saving' ? 'Saving' : 'Saved';
+}
 
 /** Writes the edited take within half a second, and at once when the page is left. */
 export function useAutosave(): SaveState {

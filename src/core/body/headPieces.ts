@@ -1,7 +1,7 @@
-import { mouthLine } from './expression';
 import { radians, smoothstep, SIDES, type Vec3 } from '../units';
 import type { BodyFields } from './bodyField';
 import { smoothIntersection, smoothUnion, type Field } from './distance';
+import { mouthLine } from './expression';
 import { aboveHairline, HAIR_ENDS, hairField, SCARF_END, scarfField } from './hairField';
 import { headCharacter, headShape, lidEdges } from './headField';
 import type { PartName } from './parts';
@@ -12,10 +12,10 @@ import { EYEBALL, HEAD_FORWARD_SHARE, headToBind, jointIndex } from './skeleton'
 import { weighing } from './skinWeights';
 import { gridLines, mirroredLines, surfaceNets, type Mesh } from './surfaceNets';
 
-/** Face, skull, ears and neck, down into the collar. */
 /** Inside of a mouth, as a reflectance. */
 const MOUTH: Rgb = [0.045, 0.014, 0.012];
 
+/** Face, skull, ears and neck, down into the collar. */
 export function headPiece(profile: BodyProfile, lengths: Lengths, fields: BodyFields, k: number): Piece {
   const S = lengths.frameM;
   const H = lengths.headHeightM;

@@ -1,7 +1,7 @@
 import { CROP_WORDS, type Crop } from '../brief';
-import { project, viewOf, type Camera } from '../camera';
+import { CAMERA_RANGES, project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { add, SIDES, subtract, type Vec3 } from '../units';
+import { add, clamp, SIDES, subtract, type Vec3 } from '../units';
 
 /** How much of the sitter the frame takes in; a detail has no framing of its own. */
 export type Framing = Exclude<Crop, 'detail'>;
@@ -110,13 +110,11 @@ export function usualHeightM(points: FigurePoints, framing: Framing): number {
   }
 }
 
-/** The lens height for a framing that a shot can have. */
-function heldHeightM(points: FigurePoints, framing: Framing): number {
-  return Math.min(2.6, Math.max(0.15, Math.round(usualHeightM(points, framing) * 100) / 100));
+/** A lens height as a shot can have it: to the centimetre, within the camera's range. */
+export function settableHeightM(heightM: number): number {
+  const { min, max } = CAMERA_RANGES.heightM;
+  return clamp(Math.round(heightM * 100) / 100, min, max);
 }
-
-const LEAST_M = 0.5;
-const MOST_M = 20;
 
 /** The camera at a distance, aimed so that a framing stands in the frame as it should; how much of the frame it needs. */
 function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanceM: number) {
@@ -152,9 +150,8 @@ export function framed(
   framing: Framing,
   focalLengthMm = camera.focalLengthMm,
 ): Camera | null {
-  const start = { ...camera, focalLengthMm, heightM: heldHeightM(points, framing) };
-  let low = LEAST_M;
-  let high = MOST_M;
+  const start = { ...camera, focalLengthMm, heightM: settableHeightM(usualHeightM(points, framing)) };
+  let { min: low, max: high }: { min: number; max: number } = CAMERA_RANGES.distanceM;
   if (aimedAt(start, points, framing, high).needs > 1) return null;
   if (aimedAt(start, points, framing, low).needs <= 1) high = low;
   for (let i = 0; i < 30 && high > low; i++) {

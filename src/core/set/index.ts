@@ -1,4 +1,12 @@
-export { framed, FRAMING_WORDS, FRAMINGS, namedHeightsM, usualHeightM, type Framing } from './framing';
+export {
+  framed,
+  FRAMING_WORDS,
+  FRAMINGS,
+  namedHeightsM,
+  settableHeightM,
+  usualHeightM,
+  type Framing,
+} from './framing';
 export { lensSchema, lensWords, USUAL_LENSES, type Lens } from './lens';
 export { nearestPart, roomForCameraM, whatFits, type Fit, type Nearest } from './fits';
 export {

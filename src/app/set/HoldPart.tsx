@@ -1,0 +1,62 @@
+'use client';
+
+import { CAMERA_RANGES, type Camera } from '@/core/camera';
+import type { FigurePoints } from '@/core/figure';
+import {
+  apertureToHoldF,
+  HELD_SHARP,
+  MOVEMENTS,
+  nearEye,
+  slowestShutter,
+  type HeldSharp,
+  type Movement,
+} from '@/core/set';
+import { usePoseStore } from '../take/poseStore';
+
+/** The aperture that would hold more, and the slowest safe shutter. */
+export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoints }) {
+  const { setCameraNumber } = usePoseStore.getState();
+  const { min, max } = CAMERA_RANGES.apertureF;
+  const eye = nearEye(camera, points);
+  return (
+    <section aria-label="Aperture and shutter" className="text-[13px] tabular-nums">
+      <h2 className="quiet font-sans text-xs font-normal">aperture that holds</h2>
+      <ul>
+        {(Object.keys(HELD_SHARP) as HeldSharp[]).map((held) => {
+          // stopped down to the next tenth, so that it does hold
+          const f = Math.ceil(apertureToHoldF(camera, points, held) * 10) / 10;
+          return (
+            <li key={held} className="flex items-baseline justify-between border-t border-base-300 py-px">
+              {HELD_SHARP[held].words}
+              {f <= min ? (
+                <b>any</b>
+              ) : f > max ? (
+                <b>f/{f.toFixed(0)}, too small</b>
+              ) : (
+                <button
+                  type="button"
+                  className="link-act"
+                  aria-label={`${HELD_SHARP[held].words}: f/${f.toFixed(1)}`}
+                  onClick={() => setCameraNumber('apertureF', f)}
+                >
+                  f/{f.toFixed(1)}
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <h2 className="quiet mt-2 font-sans text-xs font-normal">slowest safe shutter</h2>
+      <ul>
+        {(Object.keys(MOVEMENTS) as Movement[]).map((movement) => {
+          const part = slowestShutter(camera, eye.depthM, movement);
+          return (
+            <li key={movement} className="flex justify-between border-t border-base-300 py-px">
+              {MOVEMENTS[movement].words} <b>{part ? `1/${part} s` : 'none is short enough'}</b>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
