@@ -40,9 +40,9 @@ export class Gilvo {
     await (await this.one(css)).click();
   }
 
-  /** Presses the button or link with exactly these words. */
+  /** Presses the button, the link or the head of what is folded away with exactly these words. */
   async press(words: string, within = ''): Promise<void> {
-    const path = `${within}//*[self::button or self::a][normalize-space()="${words}"]`;
+    const path = `${within}//*[self::button or self::a or self::summary][normalize-space()="${words}"]`;
     await (
       await this.driver.wait(until.elementLocated(By.xpath(path)), PATIENCE_MS, `no button ${words}`)
     ).click();

@@ -198,6 +198,7 @@ describe('the face', () => {
     await panel('gaze');
     await gilvo.andSeen(() => gilvo.click('section[aria-label="Gaze"] option[value="smallSmile"]'));
     expect((await poseNow()).expression).toEqual({ smile: 0.4, lowerLidsRaised: 0.3 });
+    await gilvo.press('Lids, brows and mouth');
     await gilvo.type('smile, %', '80');
     await drawn(gilvo.driver);
     expect((await poseNow()).expression).toEqual({ smile: 0.8, lowerLidsRaised: 0.3 });
