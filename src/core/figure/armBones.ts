@@ -1,7 +1,6 @@
 import { BIND_ARM_DEG, jointIndex, type Body } from '../body';
-import { bodyTarget, type Contact } from '../pose';
 import { add, cross, dot, unit, clamp, degrees, sideSign, type Quat, type Side, type Vec3 } from '../units';
-import { about, between, chain, hang, rotationOf, turned, type Frames } from './frames';
+import { about, between, chain, hang, turned, type Frames } from './frames';
 import type { Target } from './reach';
 
 /** Angles of one solved arm, degrees, in the words of the settings. */
@@ -79,21 +78,13 @@ export function wristAngles(
 }
 
 /**
- * The tangents of a target, as the fingers are said against them: 0 is down the part, positive forwards; on the other
- * half of the body and on supports positive is inwards.
+ * The tangents of a target, as the fingers of a side's hand are said against them: 0 is down the part, away from the
+ * sitter on a support; positive is forwards on the outside of the body, inwards on its front, on a raised thigh and on
+ * supports. It goes by the surface alone, so that it does not turn over while the body moves.
  */
-export function fingerAxes(
-  frames: Frames,
-  side: Side,
-  to: Contact['to'],
-  { normal, down }: Target,
-): [Vec3, Vec3] {
-  const chest = rotationOf(frames, 'spineHigh');
-  const own = bodyTarget(to);
-  const isInwards = !own || own.across;
-  const front = turned(isInwards ? [-sideSign(side), 0, 0] : [0, 0, 1], chest);
+export function fingerAxes(side: Side, { normal, down }: Target): [Vec3, Vec3] {
   const first = unit(add(down, normal, -dot(down, normal)));
-  let second = cross(normal, first);
-  if (dot(second, front) < 0) second = [-second[0], -second[1], -second[2]];
-  return [first, second];
+  const across = cross(normal, first);
+  const sign = -sideSign(side);
+  return [first, [sign * across[0], sign * across[1], sign * across[2]]];
 }

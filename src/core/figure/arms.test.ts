@@ -5,6 +5,7 @@ import { FINGERS, jointIndex, type JointName } from '../body';
 import { HAND_SHAPES, neutralPose, sided, withContact, type Pose } from '../pose';
 import { otherSide, subtract, SIDES, sideSign, type Side, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
+import { fingerAxes } from './armBones';
 import { at } from './frames';
 import { bodyTarget } from '../pose';
 import { dressedTrunk, landmarkOf, placed } from './landmarks';
@@ -122,5 +123,30 @@ describe('hands', () => {
     };
     // with the palm turned forward the left thumb points away from the body
     expect(thumb(70)[0]).toBeGreaterThan(thumb(-70)[0] + 0.03);
+  });
+});
+
+describe('the fingers of a hand that lies on something', () => {
+  const dot = (a: Vec3, b: Vec3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+  const facing = (x: number, z: number) => ({
+    point: [0, 1, 0] as Vec3,
+    normal: [x, 0, z] as Vec3,
+    down: [0, -1, 0] as Vec3,
+  });
+
+  it('are said forwards on the outside of the own body and inwards on its front', () => {
+    for (const side of SIDES) {
+      const sign = sideSign(side);
+      expect(dot(fingerAxes(side, facing(sign, 0))[1], [0, 0, 1])).toBeCloseTo(1, 9);
+      expect(dot(fingerAxes(side, facing(0, 1))[1], [-sign, 0, 0])).toBeCloseTo(1, 9);
+    }
+  });
+
+  it('do not turn over where the surface turns past the front', () => {
+    for (const side of SIDES) {
+      const before = fingerAxes(side, facing(-0.05, 0.9987))[1];
+      const after = fingerAxes(side, facing(0.05, 0.9987))[1];
+      expect(dot(before, after)).toBeGreaterThan(0.99);
+    }
   });
 });

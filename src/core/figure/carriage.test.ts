@@ -141,8 +141,8 @@ it('joints follow a drag; those that jump are few and do not go far', () => {
   const all = drags();
   expect(all.length).toBeGreaterThan(250);
   const jumps = all.filter((d) => d.largestM > 3 * d.medianM && d.largestM > 0.01);
-  expect(jumps.length / all.length, jumps.map((j) => j.what).join('; ')).toBeLessThan(0.04);
-  for (const jump of jumps) expect(jump.largestM, jump.what).toBeLessThan(0.15);
+  expect(jumps.length / all.length, jumps.map((j) => j.what).join('; ')).toBeLessThan(0.025);
+  for (const jump of jumps) expect(jump.largestM, jump.what).toBeLessThan(0.13);
 });
 
 describe('places of the body', () => {

@@ -66,7 +66,7 @@ export function placeContactArm(
   const shoulder = at(frames, `${side}:upperArm`);
   const chest = rotationOf(frames, 'spineHigh');
   const down = turned([0, -1, 0], chest);
-  const [tangentDown, tangentFront] = fingerAxes(frames, side, contact.to, target);
+  const [tangentDown, tangentFront] = fingerAxes(side, target);
   const outwards = turned([sign, 0, 0], chest);
   const backwards = turned([0, 0, -1], chest);
 

@@ -38,7 +38,13 @@ const MOST_ASIDE_DEG = 70;
 const CLEAR_AT = [0.55, 0.75, 0.95] as const;
 const CLEAR_BY = 0.16;
 
-/** The direction of a forearm that is clear of the other arm with the least way given (0 to 1); the asked one if none is. */
+/** Shares of the way that are tried where none is clear, so that the clearest is found. */
+const TRIED = Array.from({ length: 11 }, (_, i) => i / 10);
+
+/**
+ * The direction of a forearm that is clear of the other arm with the least way given (0 to 1); where none is, the one
+ * that is the farthest from it, so that a forearm does not fall back at once when it gets too near.
+ */
 function clearOf(
   other: Clearance | null,
   elbow: Vec3,
@@ -46,18 +52,30 @@ function clearOf(
   handM: number,
   direction: (share: number) => Vec3,
 ): Vec3 {
-  const asked = direction(0);
-  if (!other) return asked;
-  const isClear = (d: Vec3) =>
-    [...CLEAR_AT.map((s) => s * lowerM), lowerM + 0.4 * handM, lowerM + 0.8 * handM].every(
-      (m) => other(add(elbow, d, m)) >= CLEAR_BY * handM,
-    );
-  if (isClear(asked) || !isClear(direction(1))) return asked;
+  if (!other) return direction(0);
+  const along = [...CLEAR_AT.map((s) => s * lowerM), lowerM + 0.4 * handM, lowerM + 0.8 * handM];
+  const roomM = (share: number) => {
+    const d = direction(share);
+    return Math.min(...along.map((m) => other(add(elbow, d, m)))) - CLEAR_BY * handM;
+  };
+  if (roomM(0) >= 0) return direction(0);
   let low = 0;
   let high = 1;
+  if (roomM(1) < 0) {
+    const clearest = TRIED.reduce((a, b) => (roomM(b) > roomM(a) ? b : a));
+    low = Math.max(0, clearest - 0.1);
+    high = Math.min(1, clearest + 0.1);
+    for (let i = 0; i < 12; i++) {
+      const [a, b] = [low + (high - low) / 3, high - (high - low) / 3];
+      if (roomM(a) < roomM(b)) low = a;
+      else high = b;
+    }
+    if (roomM(high) < 0) return direction(high);
+    low = 0;
+  }
   for (let i = 0; i < 9; i++) {
     const mid = (low + high) / 2;
-    if (isClear(direction(mid))) high = mid;
+    if (roomM(mid) >= 0) high = mid;
     else low = mid;
   }
   return direction(high);
@@ -91,7 +109,7 @@ export function placeHeldArm(
   let laid: { wrist: Vec3; hand: Quat } | null = null;
   if (hand) {
     const lie = lieOn(hand.contact);
-    const [first, second] = fingerAxes(frames, side, hand.contact.to, hand.target);
+    const [first, second] = fingerAxes(side, hand.target);
     // of the hand's ways of lying on its target, the one whose wrist is as far from the elbow as the forearm is long
     let best = Infinity;
     for (let deg = -180; deg < 180; deg += 6) {
