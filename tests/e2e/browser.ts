@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, logging, type WebDriver } from 'selenium-webdriver';
+import { Builder, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
 
 process.env.SE_OFFLINE = 'true';
@@ -36,6 +36,8 @@ export interface Browser {
   profile: string;
   downloads: string;
   size(size: Size): Promise<void>;
+  /** Drags an element by a finger, in pixels. */
+  fingerDrag(element: WebElement, x: number, y: number): Promise<void>;
   /** Addresses of every request since the start. */
   requests(): Promise<string[]>;
   /** The page as a PDF, on the paper that the page itself asks for. */
@@ -78,6 +80,19 @@ export async function openBrowser(profile?: string): Promise<Browser> {
     driver,
     profile: folder,
     downloads,
+    async fingerDrag(element, x, y) {
+      const box = await driver.executeScript<DOMRect>(
+        'return arguments[0].getBoundingClientRect().toJSON()',
+        element,
+      );
+      const from = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+      const touch = (type: string, touchPoints: { x: number; y: number }[]) =>
+        driver.sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints });
+      await touch('touchStart', [from]);
+      for (let i = 1; i <= 8; i++)
+        await touch('touchMove', [{ x: from.x + (x * i) / 8, y: from.y + (y * i) / 8 }]);
+      await touch('touchEnd', []);
+    },
     size: async (s) => void (await size(s)),
     async requests() {
       for (const entry of await driver.manage().logs().get(logging.Type.PERFORMANCE)) {

@@ -1,6 +1,7 @@
 import { By, Key, Origin, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import type { OwnPose, Take } from '@/core/formats';
+import { DESK_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { drawn, still } from './waits';
 
@@ -126,6 +127,18 @@ describe('in the picture', () => {
     await gilvo.driver.wait(async () => (await poseNow()).contacts.length === 0, 20_000);
     expect((await poseNow()).settings.leftArmOutDeg).toBeGreaterThan(20);
     expect(await gilvo.violations()).toEqual([]);
+  });
+
+  it('the chin follows a finger on a tablet', async () => {
+    await gilvo.browser.size({ width: 820, height: 1180 });
+    await drawn(gilvo.driver);
+    const before = (await poseNow()).settings.headTurnLeftDeg ?? 0;
+    const chin = await handle('chin');
+    await gilvo.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', chin);
+    await gilvo.andSeen(() => gilvo.browser.fingerDrag(chin, 40, 0));
+    expect((await poseNow()).settings.headTurnLeftDeg).toBeGreaterThan(before + 5);
+    await gilvo.browser.size(DESK_SIZE);
+    await drawn(gilvo.driver);
   });
 
   it('can be looked at from round about and close, with the ghost of what was', async () => {
