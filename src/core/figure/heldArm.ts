@@ -36,7 +36,7 @@ const MOST_ASIDE_DEG = 70;
 
 /** Along the forearm and the hand beyond it: what must be clear of the other arm, and by how much of the hand. */
 const CLEAR_AT = [0.55, 0.75, 0.95] as const;
-const CLEAR_BY = 0.16;
+const CLEAR_BY = 0.26;
 
 /** Shares of the way that are tried where none is clear, so that the clearest is found. */
 const TRIED = Array.from({ length: 11 }, (_, i) => i / 10);
