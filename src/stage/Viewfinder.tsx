@@ -19,7 +19,7 @@ import {
   Vector3,
 } from 'three';
 import type { View } from '@/core/camera';
-import { keyCentre, type KeyLight } from '@/core/light';
+import { sourceCentre, type Light } from '@/core/light';
 import { supportMesh, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
@@ -36,7 +36,7 @@ export interface ViewfinderProps {
   expression: FaceShares;
   /** What the lens sees: the camera's own view, or another way round the sitter. */
   view: View;
-  light: KeyLight;
+  light: Light;
   /** Where the key is aimed, metres. */
   face: Vec3;
   /** Distance from the mark to the paper behind the sitter, metres. */
@@ -119,8 +119,8 @@ function aimLens(lens: PerspectiveCamera, view: View): void {
 }
 
 /** Sets the key so that a patch at the face that turns to it receives 1. */
-function setKey(key: SpotLight, light: KeyLight, face: Vec3): void {
-  const centre = keyCentre(light);
+function setKey(key: SpotLight, light: Light, face: Vec3): void {
+  const centre = sourceCentre(light);
   const distance = Math.hypot(centre[0] - face[0], centre[1] - face[1], centre[2] - face[2]);
   key.position.set(...centre);
   key.target.position.set(face[0] * 0.7, face[1] * 0.72, face[2] * 0.7);

@@ -91,7 +91,7 @@ export function NumberSlider(props: NumberSliderProps) {
               if (e.key === 'Escape') setDraft(null);
             }}
           />
-          <span className={`quiet text-xs ${short ? 'w-3' : 'w-5'}`}>
+          <span className={`quiet text-xs ${short ? 'w-3' : 'min-w-5'}`}>
             {unit === '× shoulders' || unit === '× foot' ? '×' : unit}
           </span>
         </span>

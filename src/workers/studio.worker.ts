@@ -3,9 +3,12 @@ import {
   dragged,
   handlePoint,
   HANDLES,
+  lightFor,
   mend,
   whatReaches,
   type Handle,
+  type LightGoal,
+  type LightProposal,
   type MendResult,
   type ReachingChange,
 } from '@/core/adapt';
@@ -34,8 +37,21 @@ import {
   type Rod,
 } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
-import { createStudio, develop, seeShot, type Shot, type Sight, type Studio } from '@/core/picture';
+import {
+  createStudio,
+  develop,
+  exposeLinear,
+  seeFace,
+  seeLight,
+  seeShot,
+  stopsMap,
+  type LightReading,
+  type Shot,
+  type Sight,
+  type Studio,
+} from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
+import type { Room } from '@/core/scene';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
 import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
@@ -88,6 +104,13 @@ export interface PictureBytes {
   width: number;
   height: number;
   bytes: Uint8ClampedArray<ArrayBuffer>;
+}
+
+/** How the close picture of the face is shown. */
+export interface FaceShown {
+  as: 'picture' | 'stops';
+  exposureStops: number;
+  sizePx: number;
 }
 
 /** What a modelled body measures, metres. */
@@ -317,6 +340,32 @@ const api = {
   /** The one change that would bring what stays short within reach. */
   async reaching(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<ReachingChange | undefined> {
     return whatReaches((await studioFor(profile)).body, pose, { lens });
+  },
+
+  /** What the light does to the face and along the body. */
+  async light(profile: BodyProfile, shot: Shot, backgroundM: number): Promise<LightReading> {
+    return seeLight((await studioFor(profile)).studio, shot, backgroundM);
+  },
+
+  /** The face from the lens, developed, or with the stops of each place in place of its colour. */
+  async face(profile: BodyProfile, shot: Shot, backgroundM: number, shown: FaceShown): Promise<PictureBytes> {
+    const { studio } = await studioFor(profile);
+    const picture = seeFace(studio, shot, backgroundM, shown.sizePx);
+    const bytes =
+      shown.as === 'stops'
+        ? stopsMap(exposeLinear(picture, studio.surface, studio.skinned, shown.exposureStops))
+        : develop(picture, studio.surface, studio.skinned, shown.exposureStops);
+    return transfer({ width: picture.width, height: picture.height, bytes }, [bytes.buffer]);
+  },
+
+  /** A place of the key that draws a wanted pattern; null when the room has none. */
+  async lightFor(
+    profile: BodyProfile,
+    shot: Shot,
+    goal: LightGoal,
+    room: Room,
+  ): Promise<LightProposal | null> {
+    return lightFor((await studioFor(profile)).studio, shot, goal, room);
   },
 
   /** Looks for the smallest change that clears a finding. */

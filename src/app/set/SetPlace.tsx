@@ -11,7 +11,7 @@ import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { Marks } from '../take/Marks';
 import { PlanView } from '../take/PlanView';
-import { CameraControls, LightControls } from '../take/SetControls';
+import { CameraControls } from '../take/SetControls';
 import { SideView } from '../take/SideView';
 import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
@@ -21,6 +21,8 @@ import { FramingPart } from './FramingPart';
 import { KitPart } from './KitPart';
 import { RoomPart } from './RoomPart';
 import { SharpTable } from './SharpTable';
+import { LightPart } from './LightPart';
+import { SourcesPart } from './SourcesPart';
 import { HoldPart } from './HoldPart';
 import { SunMarks, SunPart } from './SunPart';
 import { TapeMarks } from './TapeMarks';
@@ -86,7 +88,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         </div>
         <div className="space-y-2.5">
           {part === 'camera' && <CameraControls shot={take.shot} />}
-          {part === 'light' && <LightControls shot={take.shot} />}
+          {part === 'light' && <SourcesPart shot={take.shot} />}
           {part === 'room' && (
             <>
               <RoomPart room={room} failed={failed} onChange={changeRoom} />
@@ -133,33 +135,39 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
             {refused}
           </p>
         )}
-        <div className="flex gap-4">
-          <PoseThumbnail
-            profile={profile}
-            shot={take.shot}
-            scale={2}
-            className="h-[270px] w-[180px] shrink-0"
-            label={`${take.shot.pose.name} through this lens`}
-          />
-          <div className="min-w-0 flex-1 space-y-2">
-            {points && (
-              <>
-                <FramingPart camera={camera} points={points} framing={framing} onFraming={setFraming} />
-                <HoldPart camera={camera} points={points} />
-              </>
-            )}
-          </div>
-        </div>
-        {points ? (
-          <div className="mt-3 space-y-4">
-            <FitsTable room={room} camera={camera} points={points} framing={framing} lenses={lenses} />
-            <SharpTable camera={camera} points={points} backgroundM={room.markToBackM} />
-            <KitPart lenses={lenses} />
-          </div>
+        {part === 'light' ? (
+          <LightPart profile={profile} shot={take.shot} room={room} />
         ) : (
-          <p role="status" className="quiet mt-4">
-            Building the sitter
-          </p>
+          <>
+            <div className="flex gap-4">
+              <PoseThumbnail
+                profile={profile}
+                shot={take.shot}
+                scale={2}
+                className="h-[270px] w-[180px] shrink-0"
+                label={`${take.shot.pose.name} through this lens`}
+              />
+              <div className="min-w-0 flex-1 space-y-2">
+                {points && (
+                  <>
+                    <FramingPart camera={camera} points={points} framing={framing} onFraming={setFraming} />
+                    <HoldPart camera={camera} points={points} />
+                  </>
+                )}
+              </div>
+            </div>
+            {points ? (
+              <div className="mt-3 space-y-4">
+                <FitsTable room={room} camera={camera} points={points} framing={framing} lenses={lenses} />
+                <SharpTable camera={camera} points={points} backgroundM={room.markToBackM} />
+                <KitPart lenses={lenses} />
+              </div>
+            ) : (
+              <p role="status" className="quiet mt-4">
+                Building the sitter
+              </p>
+            )}
+          </>
         )}
       </div>
     </main>

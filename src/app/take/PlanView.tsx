@@ -2,7 +2,7 @@
 
 import { useRef, type ReactNode } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
-import { keyCentre, KEY_RANGES } from '@/core/light';
+import { KEY_RANGES, sourceCentre, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { footprintsOf, type Room } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
@@ -71,16 +71,17 @@ export function PlanView({
   overlay,
 }: PlanProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const { setCamera, setLightNumber, setDragging, setPanel } = usePoseStore.getState();
+  const { setCamera, setLight, setDragging, setPanel } = usePoseStore.getState();
   const scale = (WIDTH - 2 * MARGIN) / Math.max(room.widthM, room.depthM * 0.62);
   const height = room.depthM * scale + 2 * MARGIN;
   const left = (WIDTH - room.widthM * scale) / 2;
   const X = (x: number) => left + (x + room.markToLeftM) * scale;
   const Y = (z: number) => MARGIN + (z + room.markToBackM) * scale;
   const view = viewOf(shot.camera);
-  const key = keyCentre(shot.light);
+  const key = sourceCentre(shot.light);
 
-  const drag = (what: 'camera' | 'key') => (event: React.PointerEvent) => {
+  /** Drags the camera, the key, or another source by its id. */
+  const drag = (what: string) => (event: React.PointerEvent) => {
     setPanel(what === 'camera' ? 'camera' : 'light');
     setDragging(true);
     const target = event.currentTarget as Element;
@@ -100,8 +101,16 @@ export function PlanView({
           distanceM: held(distance, { ...CAMERA_RANGES.distanceM, step: 0.05 }),
         });
       } else {
-        setLightNumber('arcDeg', held(arc, { ...KEY_RANGES.arcDeg, step: 1 }));
-        setLightNumber('distanceM', held(distance, KEY_RANGES.distanceM));
+        const { light } = usePoseStore.getState().take!.shot;
+        const place = {
+          arcDeg: held(arc, { ...KEY_RANGES.arcDeg, step: 1 }),
+          distanceM: held(distance, KEY_RANGES.distanceM),
+        };
+        setLight(
+          what === 'key'
+            ? { ...light, ...place }
+            : { ...light, others: light.others!.map((s) => (s.id === what ? { ...s, ...place } : s)) },
+        );
       }
     };
     const end = () => {
@@ -192,6 +201,31 @@ export function PlanView({
           stroke="var(--color-accent)"
           strokeWidth={1.2}
         />
+        {(shot.light.others ?? []).map((source) => {
+          const at = sourceCentre(source);
+          const { acrossShare, works, words } = sourceKind(source.kind);
+          const wide = source.sizeM * acrossShare * scale;
+          return (
+            <g
+              key={source.id}
+              transform={`translate(${X(at[0])} ${Y(at[2])}) rotate(${-source.arcDeg})`}
+              className="cursor-grab"
+              data-source={source.id}
+              onPointerDown={drag(source.id)}
+            >
+              <title>{words}</title>
+              <rect x={-12} y={-10} width={24} height={20} fill="transparent" />
+              <rect
+                x={-wide / 2}
+                y={-2}
+                width={wide}
+                height={works === 'lamp' ? 5 : 2.5}
+                fill={works === 'absorber' ? 'currentColor' : 'var(--color-base-100)'}
+                stroke="var(--color-accent)"
+              />
+            </g>
+          );
+        })}
         <g
           transform={`translate(${X(key[0])} ${Y(key[2])}) rotate(${-shot.light.arcDeg})`}
           className="cursor-grab"

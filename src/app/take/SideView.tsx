@@ -2,13 +2,20 @@
 
 import { useRef } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
+import { KEY_RANGES, sourceCentre, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
+import { radians } from '@/core/units';
 import type { ShotReport } from '@/workers/studio.worker';
 import { usePoseStore } from './poseStore';
 
 const WIDTH = 200;
 const HEIGHT = 118;
 const FLOOR = 98;
+
+/** Heights that the drawing has to hold for the lights, metres. */
+function sourceTops({ light }: Shot): number[] {
+  return [light, ...(light.others ?? [])].map((s) => s.heightM + s.sizeM / 2);
+}
 
 interface SideViewProps {
   shot: Shot;
@@ -17,15 +24,18 @@ interface SideViewProps {
   textSize?: number;
 }
 
-/** The set from the side of the lens axis: lens height and what the frame takes in. The camera drags up and down. */
+/**
+ * The set from the side of the lens axis: lens height and what the frame takes in, and how high the lights stand.
+ * Camera and lights drag up and down.
+ */
 export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const { setCameraNumber, setDragging, setPanel } = usePoseStore.getState();
+  const { setCameraNumber, setLight, setDragging, setPanel } = usePoseStore.getState();
   const { camera } = shot;
   const crown = report?.points.crown[1] ?? 1.8;
   const scale = Math.min(
     150 / Math.max(2.2, camera.distanceM),
-    84 / Math.max(crown + 0.1, camera.heightM + 0.15),
+    84 / Math.max(crown + 0.1, camera.heightM + 0.15, ...sourceTops(shot)),
   );
   const sitterX = 30;
   const lensX = sitterX + camera.distanceM * scale;
@@ -36,15 +46,33 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
   const heightAt = (angle: number) => camera.heightM + Math.tan(tilt + angle) * camera.distanceM;
   const eyes = report ? report.points.eyes.left[1] : crown - 0.12;
 
-  const drag = (event: React.PointerEvent) => {
-    setPanel('camera');
+  /** How far before the sitter a place stands along the lens axis, in the drawing. */
+  const along = ([x, , z]: readonly number[]) => {
+    const arc = radians(camera.arcDeg);
+    return Math.min(WIDTH - 6, Math.max(6, sitterX + (x! * Math.sin(arc) + z! * Math.cos(arc)) * scale));
+  };
+  const sources = [
+    { id: 'key', words: 'key', ...shot.light },
+    ...(shot.light.others ?? []).map((s) => ({ ...s, words: sourceKind(s.kind).words })),
+  ];
+
+  /** Drags the camera, the key, or another source by its id. */
+  const drag = (what: string) => (event: React.PointerEvent) => {
+    setPanel(what === 'camera' ? 'camera' : 'light');
     setDragging(true);
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
     const move = (e: PointerEvent) => {
       const box = svg.current!.getBoundingClientRect();
       const m = (FLOOR - ((e.clientY - box.top) * WIDTH) / box.width) / scale;
-      const { min, max } = CAMERA_RANGES.heightM;
-      setCameraNumber('heightM', Math.round(Math.min(max, Math.max(min, m)) * 100) / 100);
+      const { min, max } = (what === 'camera' ? CAMERA_RANGES : KEY_RANGES).heightM;
+      const heightM = Math.round(Math.min(max, Math.max(min, m)) * 100) / 100;
+      if (what === 'camera') return setCameraNumber('heightM', heightM);
+      const { light } = usePoseStore.getState().take!.shot;
+      setLight(
+        what === 'key'
+          ? { ...light, heightM }
+          : { ...light, others: light.others!.map((s) => (s.id === what ? { ...s, heightM } : s)) },
+      );
     };
     const end = () => {
       setDragging(false);
@@ -86,7 +114,31 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
           fill="none"
         />
         <line x1={lensX} x2={lensX} y1={Y(camera.heightM)} y2={FLOOR} stroke="currentColor" strokeWidth={1} />
-        <g className="cursor-grab" onPointerDown={drag}>
+        {sources.map((source) => {
+          const x = along(sourceCentre(source));
+          const half = Math.max(2, (source.sizeM / 2) * scale);
+          return (
+            <g
+              key={source.id}
+              className="cursor-grab"
+              data-side-source={source.id}
+              onPointerDown={drag(source.id)}
+            >
+              <title>{`${source.words}, ${source.heightM.toFixed(2)} m high`}</title>
+              <line x1={x} x2={x} y1={Y(source.heightM)} y2={FLOOR} stroke="currentColor" strokeWidth={0.4} />
+              <rect x={x - 8} y={Y(source.heightM) - 9} width={16} height={18} fill="transparent" />
+              <rect
+                x={x - 1.5}
+                y={Y(source.heightM) - half}
+                width={3}
+                height={2 * half}
+                fill={source.id === 'key' ? 'var(--color-primary)' : 'var(--color-base-100)'}
+                stroke="var(--color-accent)"
+              />
+            </g>
+          );
+        })}
+        <g className="cursor-grab" onPointerDown={drag('camera')}>
           <rect x={lensX - 14} y={Y(camera.heightM) - 14} width={30} height={28} fill="transparent" />
           <rect x={lensX - 3} y={Y(camera.heightM) - 5} width={14} height={10} fill="currentColor" />
           <rect x={lensX - 7} y={Y(camera.heightM) - 3} width={5} height={6} fill="currentColor" />

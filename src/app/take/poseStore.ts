@@ -2,7 +2,7 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import type { CameraNumber } from '@/core/camera';
 import type { Take } from '@/core/formats';
-import type { KeyNumber } from '@/core/light';
+import type { KeyNumber, Light } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
@@ -32,6 +32,7 @@ interface PoseState {
   setSetting(id: SettingId, value: number): void;
   setCamera(camera: Shot['camera']): void;
   setCameraNumber(name: CameraNumber, value: number): void;
+  setLight(light: Light): void;
   setLightNumber(name: KeyNumber, value: number): void;
   setMeant(findingId: string, reason: string | null): void;
 }
@@ -79,6 +80,7 @@ export const usePoseStore = create<PoseState>()(
           shot((s) => ({ ...s, pose: withHeld(s.pose, withSetting(s.pose, id, value), get().held) })),
         setCamera: (camera) => shot((s) => ({ ...s, camera })),
         setCameraNumber: (name, value) => shot((s) => ({ ...s, camera: { ...s.camera, [name]: value } })),
+        setLight: (light) => shot((s) => ({ ...s, light })),
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
         setMeant: (findingId, reason) =>
           change((t) => ({

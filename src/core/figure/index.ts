@@ -1,7 +1,7 @@
 export { armSettingsTowards, placesInReach, type ReachablePlace } from './grasp';
 export { figureOf, type Figure, type FigureScene, type Unreached } from './figureOf';
 export type { FigurePoints } from './points';
-export { createSkinned, skinSurface, type SkinnedSurface } from './skinning';
+export { createSkinned, skinSurface, TRANSFORM_STRIDE, type SkinnedSurface } from './skinning';
 export { turned } from './frames';
 export { pressFlesh, type Pressed } from './flesh';
 export type { Rod } from './rods';

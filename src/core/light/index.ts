@@ -1,12 +1,15 @@
 export {
-  keyCentre,
-  keyIrradiance,
+  AIMS,
   KEY_NUMBERS,
   KEY_RANGES,
   lightingRatio,
   lightSchema,
-  sampleKey,
-  type KeyLight,
+  MOST_SOURCES,
+  SOURCE_RANGES,
+  sourceCentre,
   type KeyNumber,
-  type LightSamples,
+  type Light,
+  type LightSource,
 } from './light';
+export { irradianceFrom, lightingOf, type Lighting, type LightSamples } from './samples';
+export { LAMP_KIND_IDS, SOURCE_KIND_IDS, sourceKind, type SourceKindId } from './sources';

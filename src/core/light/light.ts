@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { viewTowards } from '../camera';
 import { radians, type Vec3 } from '../units';
+import { LAMP_KIND_IDS, SOURCE_KIND_IDS, type SourceKindId } from './sources';
 
 /** Ranges of the key light's numbers. */
 export const KEY_RANGES = {
@@ -13,84 +13,74 @@ export const KEY_RANGES = {
 export type KeyNumber = keyof typeof KEY_RANGES;
 export const KEY_NUMBERS = Object.keys(KEY_RANGES) as KeyNumber[];
 
-const ranged = (name: KeyNumber) => z.number().min(KEY_RANGES[name].min).max(KEY_RANGES[name].max);
+/** Ranges of what other sources have besides. */
+export const SOURCE_RANGES = {
+  powerStops: { min: -6, max: 3, step: 0.5, unit: 'stops', words: 'against the key' },
+  featherDeg: { min: -60, max: 60, step: 5, unit: '°', words: 'feathered' },
+  gridDeg: { min: 10, max: 90, step: 5, unit: '°', words: 'grid' },
+} as const;
 
-/**
- * One square soft key and an even ambient. Arc and horizontal distance are measured from the sitter's mark like the
- * camera's; the key is aimed at the face. Its output is set so that a patch facing it at the face receives 1;
- * ambient is the share of that which reaches a patch from everywhere else.
- */
-export const lightSchema = z.strictObject({
+const ranged = (name: KeyNumber) => z.number().min(KEY_RANGES[name].min).max(KEY_RANGES[name].max);
+const rangedOfSource = (name: keyof typeof SOURCE_RANGES) =>
+  z.number().min(SOURCE_RANGES[name].min).max(SOURCE_RANGES[name].max);
+
+/** Where a source stands and how large it is: arc and horizontal distance from the sitter's mark, like the camera's. */
+const PLACED = {
   arcDeg: ranged('arcDeg'),
   heightM: ranged('heightM'),
   distanceM: ranged('distanceM'),
   sizeM: ranged('sizeM'),
-  ambientShare: ranged('ambientShare'),
+  /** Turn of its aim past the face, degrees; positive towards the lens. */
+  featherDeg: rangedOfSource('featherDeg').optional(),
+  /** Full angle that a grid lets through, degrees. */
+  gridDeg: rangedOfSource('gridDeg').optional(),
+};
+
+/** What a source is aimed at. */
+export const AIMS = ['face', 'background'] as const;
+
+/** A source besides the key. */
+export const sourceSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  kind: z.enum(SOURCE_KIND_IDS),
+  ...PLACED,
+  aim: z.enum(AIMS).optional(),
+  /**
+   * How much brighter it makes what it is aimed at than the key makes the face, in stops. Only lamps have it: panels
+   * give what they get.
+   */
+  powerStops: rangedOfSource('powerStops').optional(),
 });
-export type KeyLight = z.infer<typeof lightSchema>;
+export type LightSource = z.infer<typeof sourceSchema>;
 
-/** The key as points of equal intensity, with the light's own facing. */
-export interface LightSamples {
-  centre: Vec3;
-  /** Unit vector from the light to the face. */
-  aim: Vec3;
-  points: Vec3[];
-  /** Factor that makes a patch at the face, facing the key, receive 1. */
-  intensity: number;
-  ambient: number;
-}
-
-/** Centre of the key, metres. */
-export function keyCentre(light: KeyLight): Vec3 {
-  const arc = radians(light.arcDeg);
-  return [Math.sin(arc) * light.distanceM, light.heightM, Math.cos(arc) * light.distanceM];
-}
-
-/** Samples on one side of the square: enough for 0.5 to 3 % of the exact law (coarser for small sources). */
-function samplesPerSide(sizeM: number): number {
-  return sizeM <= 0.15 ? 1 : sizeM <= 1 ? 3 : 4;
-}
-
-/** Spreads the key over its area. */
-export function sampleKey(light: KeyLight, face: Vec3): LightSamples {
-  const centre = keyCentre(light);
-  const { forward: aim, right: across, up } = viewTowards(centre, face, 1);
-  const n = samplesPerSide(light.sizeM);
-  const points: Vec3[] = [];
-  for (let i = 0; i < n; i++)
-    for (let j = 0; j < n; j++) {
-      const u = ((i + 0.5) / n - 0.5) * light.sizeM;
-      const v = ((j + 0.5) / n - 0.5) * light.sizeM;
-      points.push([
-        centre[0] + across[0] * u + up[0] * v,
-        centre[1] + across[1] * u + up[1] * v,
-        centre[2] + across[2] * u + up[2] * v,
-      ]);
-    }
-  const samples = { centre, aim, points, intensity: 1, ambient: light.ambientShare };
-  const toKey: Vec3 = [-aim[0], -aim[1], -aim[2]];
-  return { ...samples, intensity: 1 / keyIrradiance(samples, face, toKey) };
-}
+/** More sources than a set has stands for are a slip. */
+export const MOST_SOURCES = 6;
 
 /**
- * Irradiance from the unshadowed key at a patch, relative to the face: each sample contributes
- * cos(at patch) cos(at source) / d^2 (Lambert's law for a small source element).
+ * The key, what else stands round the sitter, and an even ambient. The key's output is set so that a patch at the face
+ * that turns to it receives 1; ambient is the share of that which reaches a patch from everywhere else.
  */
-export function keyIrradiance(light: LightSamples, p: readonly number[], normal: readonly number[]): number {
-  let sum = 0;
-  for (const s of light.points) {
-    const dx = s[0] - p[0]!;
-    const dy = s[1] - p[1]!;
-    const dz = s[2] - p[2]!;
-    const d2 = dx * dx + dy * dy + dz * dz;
-    const cosPatch = dx * normal[0]! + dy * normal[1]! + dz * normal[2]!;
-    const cosSource = -(dx * light.aim[0] + dy * light.aim[1] + dz * light.aim[2]);
-    if (cosPatch > 0 && cosSource > 0) sum += (cosPatch * cosSource) / (d2 * d2);
-  }
-  return (sum / light.points.length) * light.intensity;
+export const lightSchema = z.strictObject({
+  ...PLACED,
+  kind: z.enum(LAMP_KIND_IDS as [SourceKindId, ...SourceKindId[]]).optional(),
+  ambientShare: ranged('ambientShare'),
+  others: z.array(sourceSchema).max(MOST_SOURCES).optional(),
+});
+export type Light = z.infer<typeof lightSchema>;
+
+/** What every source has, the key too. */
+export type Placed = Pick<
+  LightSource,
+  'arcDeg' | 'heightM' | 'distanceM' | 'sizeM' | 'featherDeg' | 'gridDeg'
+>;
+
+/** Centre of a source, metres. */
+export function sourceCentre({ arcDeg, distanceM, heightM }: Placed): Vec3 {
+  const arc = radians(arcDeg);
+  return [Math.sin(arc) * distanceM, heightM, Math.cos(arc) * distanceM];
 }
 
 /** Lighting ratio (key + ambient) : ambient at the face, as n in n:1; Infinity without ambient. */
-export function lightingRatio(light: KeyLight): number {
+export function lightingRatio(light: Light): number {
   return light.ambientShare > 0 ? (1 + light.ambientShare) / light.ambientShare : Infinity;
 }

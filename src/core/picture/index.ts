@@ -6,11 +6,23 @@ export {
   type PictureLight,
   type PictureMemory,
 } from './picture';
-export { develop } from './develop';
+export { develop, exposeLinear } from './develop';
 export { partShares, type PartShare } from './enlargement';
 export { type Daylight } from './daylight';
 export { type FrameCut } from './frameCut';
 export { type EyeView } from './eyeView';
 export { type FaceMemory } from './jaw';
 export { type HandView, type Readings } from './readings';
+export {
+  directionFromFace,
+  FACE_PATTERNS,
+  MARGIN_DEG,
+  pointFromFace,
+  type Catchlight,
+  type FacePattern,
+  type LightReading,
+  type PatternReading,
+} from './face';
+export { patternsOf, seeFace, seeLight } from './seeLight';
 export { createStudio, seeShot, shotSchema, type Shot, type Sight, type Studio } from './studio';
+export { STOP_COLOURS, stopsMap } from './stopsMap';

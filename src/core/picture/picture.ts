@@ -1,11 +1,11 @@
 import type { BodySurface } from '../body';
 import type { View } from '../camera';
 import type { SkinnedSurface } from '../figure';
-import { keyIrradiance, type LightSamples } from '../light';
+import { irradianceFrom, type Lighting } from '../light';
 import type { SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
-import { keyVisible, shadowMapFrom, type ShadowMap } from './shadow';
+import { shadowMapFrom, shareReaching, type ShadowMap } from './shadow';
 
 /** What the camera sees, pixel by pixel. Row 0 is the top. */
 export interface Picture {
@@ -16,31 +16,37 @@ export interface Picture {
   label: Uint8Array;
   /** Distance along the axis, metres; 0 where nothing is. */
   depthM: Float32Array;
-  /** Irradiance relative to the key at the face, key with its shadow plus ambient; filled on request. */
+  /** Irradiance relative to the key at the face, lamps with their shadows plus ambient; filled on request. */
   light: Float32Array | undefined;
   raster: Raster;
   /** What stands beside the sitter; its triangles are numbered after the sitter's own. */
   supports: SupportMesh | undefined;
+  /** Whether `light` holds background and floor as well. */
+  isGroundLit: boolean;
 }
 
 /** Reused memory of one camera's pictures. */
 export interface PictureMemory {
   scratch: RasterScratch;
   raster?: Raster;
-  shadow?: Raster;
+  /** One a lamp. */
+  shadows: Raster[];
+  shadowPx: number;
 }
 
-export function createPictureMemory(): PictureMemory {
-  return { scratch: { projected: new Float32Array(0) } };
+/** @param shadowPx side of the shadow maps. */
+export function createPictureMemory(shadowPx = 320): PictureMemory {
+  return { scratch: { projected: new Float32Array(0) }, shadows: [], shadowPx };
 }
 
-/** The key light with what it needs to cast shadows. */
+/** The light with what it needs to cast shadows. */
 export interface PictureLight {
-  samples: LightSamples;
-  sizeM: number;
+  lighting: Lighting;
   /** Sphere round the sitter that the shadow map must hold. */
   middle: Vec3;
   radiusM: number;
+  /** From the sitter's mark to the background; with it background and floor are lit too, metres. */
+  backgroundM?: number;
 }
 
 /**
@@ -71,21 +77,33 @@ export function takePicture(
     if (t < own) label[i] = surface.triangleLabels[t]!;
     depthM[i] = 1 / raster.inverseDepth[i]!;
   }
-  const picture: Picture = { ...size, view, label, depthM, light: undefined, raster, supports };
+  const picture: Picture = {
+    ...size,
+    view,
+    label,
+    depthM,
+    light: undefined,
+    raster,
+    supports,
+    isGroundLit: false,
+  };
   if (light) {
-    const map = shadowMapFrom(
-      light.samples,
-      light.sizeM,
-      light.middle,
-      light.radiusM,
-      skinned.positions,
-      surface.triangles,
-      memory.scratch,
-      memory.shadow,
-      supports,
-    );
-    memory.shadow = map.raster;
-    illuminate(picture, surface, skinned, light.samples, map);
+    const maps = light.lighting.sources.map((source, i) => {
+      if (!source.castsShadow) return null;
+      const map = shadowMapFrom(
+        source,
+        light.middle,
+        light.radiusM,
+        skinned.positions,
+        surface.triangles,
+        memory.scratch,
+        memory.shadows[i] ?? createRaster(memory.shadowPx, memory.shadowPx),
+        supports,
+      );
+      memory.shadows[i] = map.raster;
+      return map;
+    });
+    illuminate(picture, surface, skinned, light, maps);
   }
   return picture;
 }
@@ -162,25 +180,58 @@ function illuminate(
   picture: Picture,
   surface: BodySurface,
   skinned: SkinnedSurface,
-  samples: LightSamples,
-  map: ShadowMap,
+  { lighting: { sources, ambient }, backgroundM }: PictureLight,
+  maps: readonly (ShadowMap | null)[],
 ): void {
   const { width, height, label } = picture;
+  picture.isGroundLit = backgroundM !== undefined;
   const light = new Float32Array(width * height);
   const point: Vec3 = [0, 0, 0];
   const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
       const t = picture.raster.triangle[i]!;
-      if (t < 0) continue;
-      pointAt(picture, col, row, point);
-      if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
-      else normalAt(picture, surface, skinned, i, point, normal);
-      const direct = keyIrradiance(samples, point, normal);
-      const share = direct > 0 ? keyVisible(map, point[0], point[1], point[2]) : 0;
-      light[i] = direct * share + samples.ambient;
+      if (t < 0) {
+        if (backgroundM === undefined || !groundAt(picture, col, row, backgroundM, point, normal)) continue;
+      } else {
+        pointAt(picture, col, row, point);
+        if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
+        else normalAt(picture, surface, skinned, i, point, normal);
+      }
+      let sum = ambient;
+      for (let k = 0; k < sources.length; k++) {
+        const direct = irradianceFrom(sources[k]!, point, normal);
+        if (direct === 0) continue;
+        const map = maps[k];
+        sum += map ? direct * shareReaching(map, point[0], point[1], point[2]) : direct;
+      }
+      light[i] = Math.max(0, sum);
     }
   picture.light = light;
+}
+
+/** Where a pixel without a figure sees background or floor, and the normal there; false where it sees neither. */
+function groundAt(
+  { view, width, height }: Picture,
+  col: number,
+  row: number,
+  backgroundM: number,
+  point: Vec3,
+  normal: Vec3,
+): boolean {
+  const u = ((col + 0.5) / width - 0.5) * 2 * view.tanHalfWidth;
+  const v = (0.5 - (row + 0.5) / height) * 2 * view.tanHalfHeight;
+  const d = (c: number) => view.forward[c]! + view.right[c]! * u + view.up[c]! * v;
+  const toFloor = d(1) < 0 ? -view.eye[1] / d(1) : Infinity;
+  const toBack = d(2) < 0 ? (-backgroundM - view.eye[2]) / d(2) : Infinity;
+  const far = Math.min(toFloor, toBack);
+  if (!(far > 0 && far < Infinity)) return false;
+  for (let c = 0; c < 3; c++) point[c] = view.eye[c]! + d(c) * far;
+  const isFloor = toFloor < toBack;
+  normal[0] = 0;
+  normal[1] = isFloor ? 1 : 0;
+  normal[2] = isFloor ? 0 : 1;
+  return true;
 }
 
 /** Normal of a support's triangle: its first corner's, since its faces are flat or finely divided. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { sampleKey } from '../light';
+import { lightingOf } from '../light';
 import type { Vec3 } from '../units';
-import { keyVisible, shadowMapFrom } from './shadow';
+import { shadowMapFrom, shareReaching } from './shadow';
 
 /** A square board that faces a key hung straight in front of it, `z` metres ahead of the wall. */
 function board(z: number, half: number): { positions: Float32Array; triangles: Uint32Array } {
@@ -26,9 +26,9 @@ function board(z: number, half: number): { positions: Float32Array; triangles: U
 
 const FACE: Vec3 = [0, 1.5, 0];
 function mapOf(sizeM: number, boardZ: number, half: number) {
-  const light = sampleKey({ arcDeg: 0, heightM: 1.5, distanceM: 3, sizeM, ambientShare: 0 }, FACE);
+  const light = lightingOf({ arcDeg: 0, heightM: 1.5, distanceM: 3, sizeM, ambientShare: 0 }, FACE);
   const { positions, triangles } = board(boardZ, half);
-  return shadowMapFrom(light, sizeM, [0, 1.5, 0.5], 1.2, positions, triangles, {
+  return shadowMapFrom(light.sources[0]!, [0, 1.5, 0.5], 1.2, positions, triangles, {
     projected: new Float32Array(0),
   });
 }
@@ -37,7 +37,7 @@ function alongWall(sizeM: number, boardZ: number, half: number, steps = 200): { 
   const map = mapOf(sizeM, boardZ, half);
   return Array.from({ length: steps }, (_, i) => {
     const x = (i / steps) * 0.6;
-    return { x, lit: keyVisible(map, x, 1.5, 0) };
+    return { x, lit: shareReaching(map, x, 1.5, 0) };
   });
 }
 
@@ -73,8 +73,8 @@ describe('the cast shadow', () => {
 
   it('does not darken the board itself, nor what stands beside it', () => {
     const map = mapOf(0.4, 0.5, 0.2);
-    expect(keyVisible(map, 0, 1.5, 0.5)).toBe(1);
-    expect(keyVisible(map, 0.9, 1.5, 0.5)).toBe(1);
-    expect(keyVisible(map, 0, 1.5, 0.9)).toBe(1);
+    expect(shareReaching(map, 0, 1.5, 0.5)).toBe(1);
+    expect(shareReaching(map, 0.9, 1.5, 0.5)).toBe(1);
+    expect(shareReaching(map, 0, 1.5, 0.9)).toBe(1);
   });
 });

@@ -9,11 +9,12 @@ import {
   type Figure,
   type SkinnedSurface,
 } from '../figure';
-import { lightSchema, sampleKey } from '../light';
+import { lightingOf, lightSchema } from '../light';
 import { faceShares, poseSchema } from '../pose';
 import { supportMesh, type Support, type SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearance';
+import type { FaceChart, HeadVertices } from './face';
 import { createFaceMemory, jawStepMm, type FaceMemory } from './jaw';
 import { createPictureMemory, takePicture, type Picture, type PictureMemory } from './picture';
 import { readPicture, type Readings } from './readings';
@@ -29,6 +30,13 @@ export interface Studio {
   skinned: SkinnedSurface;
   memory: PictureMemory;
   face: FaceMemory;
+  /** Rasters of the close picture. */
+  close: PictureMemory;
+  /** Places of the face that light is read on; made when light is first asked for. */
+  chart: FaceChart | undefined;
+  /** Vertices of the head, and the triangles of the rest; made with the first close picture. */
+  head: HeadVertices | undefined;
+  bodyTriangles: Uint32Array | undefined;
   /** The last figure, kept because a moved camera does not move the sitter. */
   last: { pose: string; lens: string; figure: Figure } | undefined;
   /** The mesh of the last supports. */
@@ -43,6 +51,10 @@ export function createStudio(body: Body, surface: BodySurface): Studio {
     skinned: createSkinned(surface),
     memory: createPictureMemory(),
     face: createFaceMemory(surface),
+    close: createPictureMemory(400),
+    chart: undefined,
+    head: undefined,
+    bodyTriangles: undefined,
     last: undefined,
     set: undefined,
   };
@@ -92,11 +104,10 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   assertClear(shot.camera, body, figure);
   skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
   pressFlesh(surface, skinned, shot.pose.objects ?? [], figure.rods);
-  const face = figure.points.nose;
   const { objects } = shot.pose;
   const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;
   const light = options.lit
-    ? { samples: sampleKey(shot.light, face), sizeM: shot.light.sizeM, ...sphereOf(figure) }
+    ? { lighting: lightingOf(shot.light, figure.points.nose), ...sphereOf(figure) }
     : undefined;
   const picture = takePicture(
     surface,

@@ -66,6 +66,17 @@ describe('what a change costs', () => {
     expect(changeCost(base, moved)).toMatchObject({ lightS: CHANGE_SECONDS.light, gear: ['light'] });
   });
 
+  it('counts every stand that is put up, moved or taken away', () => {
+    const rim = { id: 'a', kind: 'strip' as const, arcDeg: 150, heightM: 2, distanceM: 1.5, sizeM: 1.2 };
+    const panel = { ...rim, id: 'b', kind: 'white' as const, arcDeg: -70 };
+    const lit = (others: (typeof rim | typeof panel)[]) => ({ ...base, light: { ...LIGHT, others } });
+    const stands = (from: typeof base, to: typeof base) => changeCost(from, to).lightS / CHANGE_SECONDS.light;
+    expect(stands(base, lit([rim, panel]))).toBe(2);
+    expect(stands(lit([rim, panel]), lit([{ ...rim }, { ...panel, heightM: 1 }]))).toBe(1);
+    expect(stands(lit([rim]), lit([{ ...rim }]))).toBe(0);
+    expect(stands(lit([rim]), { ...base, light: { ...LIGHT, arcDeg: 10 } })).toBe(2);
+  });
+
   it('is the sum of its parts and never below the settling', () => {
     fc.assert(
       fc.property(anyPose, anyPose, (a, b) => {

@@ -1,5 +1,5 @@
 import type { Camera } from '../camera';
-import type { KeyLight } from '../light';
+import type { Light } from '../light';
 import type { Shot } from '../picture';
 import { differenceOf, SETTINGS, type Change } from '../pose';
 
@@ -60,7 +60,7 @@ export function changeCost(from: Shot, to: Shot): ChangeCost {
   const poseS = changes.reduce<number>((s, c) => s + changeSeconds(c), CHANGE_SECONDS.settle);
   const gear: string[] = [];
   const cameraS = cameraSeconds(from.camera, to.camera, gear);
-  const lightS = sameLight(from.light, to.light) ? 0 : CHANGE_SECONDS.light;
+  const lightS = CHANGE_SECONDS.light * standsChanged(from.light, to.light);
   if (lightS > 0) gear.push('light');
   return { totalS: poseS + cameraS + lightS, poseS, cameraS, lightS, cues: changes.length, gear };
 }
@@ -80,6 +80,20 @@ function cameraSeconds(a: Camera, b: Camera, gear: string[]): number {
   return s;
 }
 
-function sameLight(a: KeyLight, b: KeyLight): boolean {
-  return (Object.keys(a) as (keyof KeyLight)[]).every((k) => a[k] === b[k]);
+/** How many lights and panels have to be touched. */
+function standsChanged(
+  { others: before = [], ...key }: Light,
+  { others: after = [], ...nextKey }: Light,
+): number {
+  const isMoved = before.filter((a) => {
+    const b = after.find((s) => s.id === a.id);
+    return !b || !isSame(a, b);
+  });
+  const isNew = after.filter((b) => !before.some((a) => a.id === b.id));
+  return (isSame(key, nextKey) ? 0 : 1) + isMoved.length + isNew.length;
+}
+
+function isSame<T extends object>(a: T, b: T): boolean {
+  const names = new Set([...Object.keys(a), ...Object.keys(b)]) as Set<keyof T>;
+  return [...names].every((k) => a[k] === b[k]);
 }

@@ -1,0 +1,87 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { BodyProfile } from '@/core/body';
+import { STOP_COLOURS, type Shot } from '@/core/picture';
+import { NumberSlider } from '@/ui/NumberSlider';
+import { studio } from '@/workers/studioClient';
+import { useNewest } from './useNewest';
+
+interface FaceOfLightProps {
+  profile: BodyProfile;
+  shot: Shot;
+  backgroundM: number;
+  dragging: boolean;
+}
+
+/** Side of the picture, pixels; smaller while something is dragged. */
+const SETTLED_PX = 300;
+const DRAGGED_PX = 150;
+
+/** The face through the lens under this light, as it comes out or as steps of exposure. */
+export function FaceOfLight({ profile, shot, backgroundM, dragging }: FaceOfLightProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [as, setAs] = useState<'picture' | 'stops'>('picture');
+  const [exposureStops, setExposure] = useState(0);
+  const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
+  const ask = useCallback(
+    () => studio('backstage').face(profile, shot, backgroundM, { as, exposureStops, sizePx }),
+    [profile, shot, backgroundM, as, exposureStops, sizePx],
+  );
+  const { value, busy } = useNewest(ask);
+  useEffect(() => {
+    const target = canvas.current;
+    if (!value || !target) return;
+    target.width = value.width;
+    target.height = value.height;
+    target.getContext('2d')!.putImageData(new ImageData(value.bytes, value.width, value.height), 0, 0);
+  }, [value]);
+  return (
+    <figure className="w-full max-w-[300px] shrink-0" data-testid="face-of-light" data-busy={busy}>
+      <canvas
+        ref={canvas}
+        role="img"
+        aria-label={as === 'picture' ? 'The face under this light' : 'Steps of exposure on the face'}
+        data-state={value ? 'drawn' : 'waiting'}
+        className="aspect-square w-full bg-base-300"
+      />
+      <figcaption className="mt-1 flex items-center gap-1 text-[13px]">
+        <span role="group" aria-label="The face shown as" className="flex gap-1">
+          {(['picture', 'stops'] as const).map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={as === name}
+              className="min-h-8 border-b-2 border-transparent px-1.5 aria-pressed:border-accent aria-pressed:font-bold"
+              onClick={() => setAs(name)}
+            >
+              {name}
+            </button>
+          ))}
+        </span>
+      </figcaption>
+      {as === 'stops' && (
+        <ol aria-label="Stops from middle grey" className="mt-1 flex text-center text-[11px] tabular-nums">
+          {STOP_COLOURS.map(({ stops, colour }) => (
+            <li key={stops} className="flex-1">
+              <span className="block h-3 border border-base-300" style={{ background: colour }} />
+              {stops > 0 ? `+${stops}` : stops}
+            </li>
+          ))}
+        </ol>
+      )}
+      <div className="mt-1 pr-2">
+        <NumberSlider
+          label="exposure"
+          value={exposureStops}
+          min={-3}
+          max={3}
+          step={0.3}
+          unit="stops"
+          neutral={0}
+          onChange={setExposure}
+        />
+      </div>
+    </figure>
+  );
+}

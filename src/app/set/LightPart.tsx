@@ -1,0 +1,51 @@
+'use client';
+
+import { useCallback } from 'react';
+import type { BodyProfile } from '@/core/body';
+import type { Shot } from '@/core/picture';
+import type { Room } from '@/core/scene';
+import { studio } from '@/workers/studioClient';
+import { usePoseStore } from '../take/poseStore';
+import { FaceOfLight } from './FaceOfLight';
+import { LightGoalPart } from './LightGoalPart';
+import { LightReadings } from './LightReadings';
+import { useNewest } from './useNewest';
+
+interface LightPartProps {
+  profile: BodyProfile;
+  shot: Shot;
+  room: Room;
+}
+
+/** What the light does to this sitter, and light by goal. */
+export function LightPart({ profile, shot, room }: LightPartProps) {
+  const dragging = usePoseStore((s) => s.dragging);
+  const backgroundM = room.markToBackM;
+  const ask = useCallback(
+    () => studio('live').light(profile, shot, backgroundM),
+    [profile, shot, backgroundM],
+  );
+  const { value, refused, busy } = useNewest(ask);
+  return (
+    <div className="space-y-4" data-testid="light-part" data-busy={busy}>
+      <div className="flex flex-col gap-4 sm:flex-row">
+        <FaceOfLight profile={profile} shot={shot} backgroundM={backgroundM} dragging={dragging} />
+        <div className="min-w-0 flex-1">
+          {refused && (
+            <p role="alert" className="mb-2 text-error">
+              {refused}
+            </p>
+          )}
+          {value ? (
+            <LightReadings light={shot.light} reading={value} />
+          ) : (
+            <p role="status" className="quiet">
+              Reading the light on the face
+            </p>
+          )}
+        </div>
+      </div>
+      <LightGoalPart profile={profile} shot={shot} room={room} />
+    </div>
+  );
+}

@@ -1,0 +1,200 @@
+'use client';
+
+import { X } from 'lucide-react';
+import {
+  AIMS,
+  KEY_RANGES,
+  LAMP_KIND_IDS,
+  MOST_SOURCES,
+  SOURCE_KIND_IDS,
+  SOURCE_RANGES,
+  sourceKind,
+  type Light,
+  type LightSource,
+  type SourceKindId,
+} from '@/core/light';
+import { NumberSlider } from '@/ui/NumberSlider';
+import { Choice } from '../take/Choice';
+import { usePoseStore } from '../take/poseStore';
+import { LightControls } from '../take/SetControls';
+import type { Shot } from '@/core/picture';
+
+const KIND_WORDS = Object.fromEntries(SOURCE_KIND_IDS.map((id) => [id, sourceKind(id).words])) as Record<
+  SourceKindId,
+  string
+>;
+const AIM_WORDS = { face: 'the face', background: 'the background' };
+
+/** Where one more source is put first: a panel across from the key, a lamp behind the sitter. */
+function placedFirst(kind: SourceKindId, light: Light, id: string): LightSource {
+  const isLamp = sourceKind(kind).works === 'lamp';
+  const across = ((light.arcDeg + (isLamp ? 180 : 100) + 540) % 360) - 180;
+  return {
+    id,
+    kind,
+    arcDeg: light.arcDeg >= 0 && !isLamp ? -70 : light.arcDeg < 0 && !isLamp ? 70 : across,
+    heightM: isLamp ? 2 : 1.4,
+    distanceM: isLamp ? 1.6 : 0.8,
+    sizeM: sourceKind(kind).usualSizeM,
+    ...(isLamp && { powerStops: -1, aim: 'face' as const }),
+  };
+}
+
+type PlacedNumber = 'arcDeg' | 'heightM' | 'distanceM' | 'sizeM';
+const PLACED_NUMBERS: readonly PlacedNumber[] = ['arcDeg', 'heightM', 'distanceM', 'sizeM'];
+const SHORT_WORDS: Record<PlacedNumber, string> = {
+  arcDeg: 'arc',
+  heightM: 'height',
+  distanceM: 'distance',
+  sizeM: 'size',
+};
+
+function SourceRow({ source, onChange }: { source: LightSource; onChange(next: LightSource): void }) {
+  const { setDragging } = usePoseStore.getState();
+  const { words, works } = sourceKind(source.kind);
+  return (
+    <div className="space-y-2 pt-1">
+      <Choice<SourceKindId>
+        label="kind"
+        value={source.kind}
+        options={SOURCE_KIND_IDS}
+        words={KIND_WORDS}
+        onChange={(kind) => {
+          const { powerStops, aim, ...rest } = source;
+          const isLamp = sourceKind(kind).works === 'lamp';
+          onChange({
+            ...rest,
+            kind,
+            ...(isLamp && { powerStops: powerStops ?? -1, aim: aim ?? 'face' }),
+          });
+        }}
+      />
+      {PLACED_NUMBERS.map((name) => {
+        const r = KEY_RANGES[name];
+        return (
+          <NumberSlider
+            key={name}
+            label={`${words}, ${SHORT_WORDS[name]}`}
+            value={source[name]}
+            min={r.min}
+            max={r.max}
+            step={r.step}
+            unit={r.unit}
+            onChange={(v) => onChange({ ...source, [name]: v })}
+            onDrag={setDragging}
+          />
+        );
+      })}
+      {works === 'lamp' && (
+        <>
+          <NumberSlider
+            label={`${words}, ${SOURCE_RANGES.powerStops.words}`}
+            {...SOURCE_RANGES.powerStops}
+            value={source.powerStops ?? 0}
+            neutral={0}
+            onChange={(powerStops) => onChange({ ...source, powerStops })}
+            onDrag={setDragging}
+          />
+          <Choice
+            label="aimed at"
+            value={source.aim ?? 'face'}
+            options={AIMS}
+            words={AIM_WORDS}
+            onChange={(aim) => onChange({ ...source, aim })}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** The key and everything else that lights or shades the set. */
+export function SourcesPart({ shot }: { shot: Shot }) {
+  const { setLight, setDragging } = usePoseStore.getState();
+  const { light } = shot;
+  const others = light.others ?? [];
+  const setOthers = (next: LightSource[]) => {
+    const { others: _, ...rest } = light;
+    setLight(next.length > 0 ? { ...rest, others: next } : rest);
+  };
+  const add = (kind: SourceKindId) => {
+    const used = new Set(others.map((s) => s.id));
+    let n = 1;
+    while (used.has(`source-${n}`)) n++;
+    setOthers([...others, placedFirst(kind, light, `source-${n}`)]);
+  };
+  const optional = (name: 'featherDeg' | 'gridDeg', value: number, none: number) => {
+    const { [name]: _, ...rest } = light;
+    setLight(value === none ? rest : { ...rest, [name]: value });
+  };
+  const { featherDeg, gridDeg } = SOURCE_RANGES;
+  return (
+    <div className="space-y-2.5">
+      <Choice<SourceKindId>
+        label="key"
+        value={light.kind ?? 'softbox'}
+        options={LAMP_KIND_IDS}
+        words={KIND_WORDS}
+        onChange={(kind) => setLight({ ...light, kind })}
+      />
+      <LightControls shot={shot} />
+      <NumberSlider
+        label="key feathered"
+        {...featherDeg}
+        value={light.featherDeg ?? 0}
+        ends={['past the sitter', 'to the lens']}
+        neutral={0}
+        onChange={(v) => optional('featherDeg', v, 0)}
+        onDrag={setDragging}
+      />
+      <NumberSlider
+        label="grid on the key"
+        {...gridDeg}
+        value={light.gridDeg ?? gridDeg.max}
+        ends={['tight', 'none']}
+        neutral={gridDeg.max}
+        onChange={(v) => optional('gridDeg', v, gridDeg.max)}
+        onDrag={setDragging}
+      />
+      <section aria-label="Other lights and panels">
+        {others.map((source) => (
+          <div key={source.id} className="relative border-t border-base-300 py-1">
+            <details open={others.length === 1}>
+              <summary className="min-h-8 cursor-pointer pt-1">{KIND_WORDS[source.kind]}</summary>
+              <SourceRow
+                source={source}
+                onChange={(next) => setOthers(others.map((s) => (s.id === source.id ? next : s)))}
+              />
+            </details>
+            <button
+              type="button"
+              aria-label={`Take the ${KIND_WORDS[source.kind]} away`}
+              className="absolute top-1 right-0 p-2"
+              onClick={() => setOthers(others.filter((s) => s.id !== source.id))}
+            >
+              <X size={14} aria-hidden />
+            </button>
+          </div>
+        ))}
+        {others.length < MOST_SOURCES && (
+          <label className="mt-1 block">
+            <span className="quiet">add</span>
+            <select
+              className="mt-1 h-8 w-full border border-base-300 bg-base-100 px-2"
+              aria-label="Add a light or a panel"
+              value=""
+              onChange={(e) => add(e.target.value as SourceKindId)}
+            >
+              <option value="">a light or a panel</option>
+              {SOURCE_KIND_IDS.map((id) => (
+                <option key={id} value={id}>
+                  {KIND_WORDS[id]}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+export {
+  faceChartOf,
+  headVerticesOf,
+  isOfHead,
+  isShadedByRays,
+  type FaceChart,
+  type HeadVertices,
+} from './chart';
+export {
+  directionFromFace,
+  intoHead,
+  pointFromFace,
+  lightFace,
+  sourcesInHead,
+  throughHead,
+  type FaceLight,
+} from './light';
+export { FACE_PATTERNS, facePattern, type FacePattern, type PatternReading } from './pattern';
+export { MARGIN_DEG, readLight, type LightReading } from './reading';
+export { type Catchlight, type Reflections } from './reflections';

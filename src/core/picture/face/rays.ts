@@ -1,0 +1,146 @@
+import type { Vec3 } from '../../units';
+
+/** Triangles in boxes within boxes, to ask quickly whether a ray is blocked. */
+export interface RayTree {
+  /** Nine coordinates a triangle, in the order of the leaves. */
+  corners: Float32Array;
+  /** Group of each triangle, as it was given. */
+  groups: Uint8Array;
+  /** Six bounds a box: least x y z, greatest x y z. */
+  bounds: Float32Array;
+  /** First triangle of a leaf, or the second child of a box (the first one follows it). */
+  first: Int32Array;
+  /** Triangles of a leaf; 0 for a box of boxes. */
+  count: Int32Array;
+}
+
+const LEAF = 6;
+
+/** Builds the tree: boxes halved at the middle of their longest side. */
+export function rayTreeOf(
+  positions: Float32Array,
+  triangles: readonly number[],
+  groupOf: (triangle: number) => number,
+): RayTree {
+  const n = triangles.length / 3;
+  const middle = new Float32Array(n * 3);
+  for (let t = 0; t < n; t++)
+    for (let c = 0; c < 3; c++)
+      middle[t * 3 + c] =
+        (positions[triangles[t * 3]! * 3 + c]! +
+          positions[triangles[t * 3 + 1]! * 3 + c]! +
+          positions[triangles[t * 3 + 2]! * 3 + c]!) /
+        3;
+  const order = Array.from({ length: n }, (_, t) => t);
+  const bounds: number[] = [];
+  const first: number[] = [];
+  const count: number[] = [];
+
+  const build = (from: number, to: number): void => {
+    const node = first.length;
+    first.push(from);
+    count.push(0);
+    const least = [Infinity, Infinity, Infinity];
+    const most = [-Infinity, -Infinity, -Infinity];
+    for (let i = from; i < to; i++)
+      for (let k = 0; k < 3; k++)
+        for (let c = 0; c < 3; c++) {
+          const x = positions[triangles[order[i]! * 3 + k]! * 3 + c]!;
+          if (x < least[c]!) least[c] = x;
+          if (x > most[c]!) most[c] = x;
+        }
+    bounds.push(...least, ...most);
+    if (to - from <= LEAF) {
+      count[node] = to - from;
+      return;
+    }
+    const sides = most.map((m, c) => m - least[c]!);
+    const axis = sides.indexOf(Math.max(...sides));
+    const part = order.slice(from, to).sort((a, b) => middle[a * 3 + axis]! - middle[b * 3 + axis]!);
+    for (let i = from; i < to; i++) order[i] = part[i - from]!;
+    const half = (from + to) >> 1;
+    build(from, half);
+    first[node] = first.length;
+    build(half, to);
+  };
+  build(0, n);
+
+  const corners = new Float32Array(n * 9);
+  const groups = new Uint8Array(n);
+  order.forEach((t, i) => {
+    groups[i] = groupOf(t);
+    for (let k = 0; k < 3; k++)
+      for (let c = 0; c < 3; c++) corners[i * 9 + k * 3 + c] = positions[triangles[t * 3 + k]! * 3 + c]!;
+  });
+  return {
+    corners,
+    groups,
+    bounds: Float32Array.from(bounds),
+    first: Int32Array.from(first),
+    count: Int32Array.from(count),
+  };
+}
+
+const stack = new Int32Array(64);
+
+/**
+ * The highest group among the triangles that a ray meets, 0 where it meets none. It stops at the first of `enough`.
+ * Möller and Trumbore's test (1997) at the leaves.
+ */
+export function rayMeets(tree: RayTree, from: Vec3, direction: Vec3, enough: number): number {
+  const { bounds, first, count, corners, groups } = tree;
+  const [ox, oy, oz] = from;
+  const [dx, dy, dz] = direction;
+  const [ix, iy, iz] = [1 / dx, 1 / dy, 1 / dz];
+  let best = 0;
+  let depth = 0;
+  stack[depth++] = 0;
+  while (depth > 0) {
+    const node = stack[--depth]!;
+    const b = node * 6;
+    const x0 = (bounds[b]! - ox) * ix;
+    const x1 = (bounds[b + 3]! - ox) * ix;
+    const y0 = (bounds[b + 1]! - oy) * iy;
+    const y1 = (bounds[b + 4]! - oy) * iy;
+    const z0 = (bounds[b + 2]! - oz) * iz;
+    const z1 = (bounds[b + 5]! - oz) * iz;
+    const near = Math.max(Math.min(x0, x1), Math.min(y0, y1), Math.min(z0, z1));
+    const far = Math.min(Math.max(x0, x1), Math.max(y0, y1), Math.max(z0, z1));
+    if (!(far >= Math.max(0, near))) continue;
+    if (count[node] === 0) {
+      stack[depth++] = first[node]!;
+      stack[depth++] = node + 1;
+      continue;
+    }
+    for (let t = first[node]!, end = t + count[node]!; t < end; t++) {
+      if (groups[t]! <= best) continue;
+      const o = t * 9;
+      const e1x = corners[o + 3]! - corners[o]!,
+        e1y = corners[o + 4]! - corners[o + 1]!,
+        e1z = corners[o + 5]! - corners[o + 2]!;
+      const e2x = corners[o + 6]! - corners[o]!,
+        e2y = corners[o + 7]! - corners[o + 1]!,
+        e2z = corners[o + 8]! - corners[o + 2]!;
+      const px = dy * e2z - dz * e2y,
+        py = dz * e2x - dx * e2z,
+        pz = dx * e2y - dy * e2x;
+      const det = e1x * px + e1y * py + e1z * pz;
+      if (det > -1e-14 && det < 1e-14) continue;
+      const inv = 1 / det;
+      const tx = ox - corners[o]!,
+        ty = oy - corners[o + 1]!,
+        tz = oz - corners[o + 2]!;
+      const u = (tx * px + ty * py + tz * pz) * inv;
+      if (u < 0 || u > 1) continue;
+      const qx = ty * e1z - tz * e1y,
+        qy = tz * e1x - tx * e1z,
+        qz = tx * e1y - ty * e1x;
+      const v = (dx * qx + dy * qy + dz * qz) * inv;
+      if (v < 0 || u + v > 1) continue;
+      if ((e2x * qx + e2y * qy + e2z * qz) * inv <= 0) continue;
+      best = groups[t]!;
+      if (best >= enough) return best;
+    }
+  }
+  return best;
+}

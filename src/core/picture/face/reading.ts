@@ -1,0 +1,131 @@
+import type { Body } from '../../body';
+import type { View } from '../../camera';
+import type { Figure } from '../../figure';
+import { irradianceFrom, type Lighting } from '../../light';
+import { subtract, unit, type Vec3 } from '../../units';
+import type { FaceChart } from './chart';
+import { intoHead, lightFace, turnedLighting, type FaceLight } from './light';
+import { facePattern, type FacePattern, type PatternReading } from './pattern';
+import { reflectionsOf, type Reflections } from './reflections';
+
+/** What the light does to a face and along the body. */
+export interface LightReading {
+  pattern: PatternReading;
+  azimuthDeg: number;
+  elevationDeg: number;
+  /** Names that the pattern takes when the key moves by `MARGIN_DEG` to either side, up or down. */
+  near: FacePattern[];
+  /** Which half of the face, as the lens sees it, is lit: the wide one, the narrow one, or neither. */
+  facing: 'broad' | 'short' | 'square';
+  /** The bright part of the face against its dark part, stops. */
+  ratioStops: number;
+  /** How far the eye sockets lie under the brightest tenth of the face, stops. */
+  socketsStops: Record<'left' | 'right', number>;
+  reflections: Reflections;
+  /** Light on patches that face the key, against the face, stops: on chest, hips and feet, without shadows. */
+  falloffStops: Record<'chest' | 'hips' | 'feet', number>;
+  /** Light on the background behind the face against the face, stops; without the sitter's shadow. */
+  backgroundStops: number;
+}
+
+/** So far the key is moved to see how firmly the pattern holds. */
+export const MARGIN_DEG = 5;
+
+/** Halves of the face are alike in the picture below this; their light is called alike within the other. */
+const SQUARE_WIDTHS = 1.25;
+const SQUARE_LIGHT = 1.25;
+
+const stops = (a: number, b: number) => Math.log2(Math.max(1e-4, a) / Math.max(1e-4, b));
+
+function quantile(values: number[], share: number): number {
+  const sorted = values.sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+}
+
+/** Whether the key lights the wide half of the face as the lens sees it, or the narrow one. */
+function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightReading['facing'] {
+  const width = { left: 0, right: 0 };
+  const lit = { left: 0, right: 0 };
+  const count = { left: 0, right: 0 };
+  for (let i = 0, o = 0; i < chart.texel.length; i++, o += 3) {
+    const half = chart.x[i]! > 0 ? 'left' : 'right';
+    const { position, normal } = chart;
+    const d = unit([lens[0] - position[o]!, lens[1] - position[o + 1]!, lens[2] - position[o + 2]!]);
+    // a texel stands for the same area seen from ahead
+    const seen = Math.max(0, normal[o]! * d[0] + normal[o + 1]! * d[1] + normal[o + 2]! * d[2]);
+    width[half] += seen / Math.max(0.15, normal[o + 2]!);
+    lit[half] += light.key[i]!;
+    count[half]++;
+  }
+  const wide = width.left > width.right ? 'left' : 'right';
+  const narrow = wide === 'left' ? 'right' : 'left';
+  if (width[wide] < SQUARE_WIDTHS * width[narrow]) return 'square';
+  const ratio = lit[wide] / count[wide] / Math.max(1e-6, lit[narrow] / count[narrow]);
+  if (ratio > SQUARE_LIGHT) return 'broad';
+  return ratio < 1 / SQUARE_LIGHT ? 'short' : 'square';
+}
+
+/**
+ * Reads the light on the face of a figure.
+ * @param backgroundM from the sitter's mark to the background, metres.
+ */
+export function readLight(
+  chart: FaceChart,
+  body: Body,
+  figure: Figure,
+  view: View,
+  lighting: Lighting,
+  backgroundM: number,
+): LightReading {
+  const head = intoHead(figure);
+  const light = lightFace(chart, body, head, lighting);
+  const pattern = facePattern(chart, light);
+  const near = [
+    [MARGIN_DEG, 0],
+    [-MARGIN_DEG, 0],
+    [0, MARGIN_DEG],
+    [0, -MARGIN_DEG],
+  ].map(
+    ([aside, up]) =>
+      facePattern(
+        chart,
+        lightFace(chart, body, head, turnedLighting(body, head, lighting, light, aside!, up!)),
+      ).name,
+  );
+  const all = [...light.total];
+  const brightest = quantile(all.slice(), 0.9);
+  const socket = (sign: 1 | -1) => {
+    const skin = all.filter(
+      (_, i) => Math.abs(sign * chart.x[i]! - 0.138) < 0.075 && chart.y[i]! > 0.46 && chart.y[i]! < 0.545,
+    );
+    return stops(brightest, quantile(skin, 0.5));
+  };
+  const { points } = figure;
+  const key = lighting.sources[0]!;
+  const facingKey = (p: Vec3) =>
+    lighting.ambient +
+    lighting.sources.reduce((sum, s) => sum + irradianceFrom(s, p, unit(subtract(key.centre, p))), 0);
+  const middle = (a: Vec3, b: Vec3): Vec3 => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
+  const atFace = facingKey(points.nose);
+  const against = (p: Vec3) => stops(facingKey(p), atFace);
+  const hips = middle(points.hips.left, points.hips.right);
+  const behind: Vec3 = [points.nose[0], points.nose[1], -backgroundM];
+  const onBackground =
+    lighting.ambient + lighting.sources.reduce((sum, s) => sum + irradianceFrom(s, behind, [0, 0, 1]), 0);
+  return {
+    pattern,
+    azimuthDeg: light.azimuthDeg,
+    elevationDeg: light.elevationDeg,
+    near: [...new Set(near)].filter((name) => name !== pattern.name),
+    facing: broadOrShort(chart, light, head.point(view.eye)),
+    ratioStops: stops(quantile(all.slice(), 0.85), quantile(all.slice(), 0.08)),
+    socketsStops: { left: socket(1), right: socket(-1) },
+    reflections: reflectionsOf(chart, body, figure, head, view, lighting),
+    falloffStops: {
+      chest: against(middle(points.shoulders.left, points.shoulders.right)),
+      hips: against(hips),
+      feet: against(middle(points.ankles.left, points.ankles.right)),
+    },
+    backgroundStops: stops(onBackground, atFace),
+  };
+}

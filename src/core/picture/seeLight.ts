@@ -1,0 +1,154 @@
+import { viewOf, viewTowards } from '../camera';
+import type { BodySurface } from '../body';
+import { figureOf, pressFlesh, skinSurface, type Figure } from '../figure';
+import { irradianceFrom, lightingOf, type Lighting } from '../light';
+import { faceShares } from '../pose';
+import { supportMesh, type SupportMesh } from '../scene';
+import { apart, type Vec3 } from '../units';
+import { assertLightClear } from './clearance';
+import {
+  faceChartOf,
+  facePattern,
+  headVerticesOf,
+  intoHead,
+  isOfHead,
+  isShadedByRays,
+  lightFace,
+  readLight,
+  sourcesInHead,
+  throughHead,
+  type FaceChart,
+} from './face';
+import type { LightReading, PatternReading } from './face';
+import { barycentric, pointAt, takePicture, type Picture } from './picture';
+import { shadowMapFrom, shareReaching } from './shadow';
+import type { Shot, Studio } from './studio';
+
+function chartFor(studio: Studio): FaceChart {
+  studio.chart ??= faceChartOf(studio.body, studio.surface);
+  return studio.chart;
+}
+
+/**
+ * Reads the light of a shot on the sitter's face.
+ * @param backgroundM from the sitter's mark to the background, metres.
+ * @throws RangeError when a lamp stands inside the sitter.
+ */
+export function seeLight(studio: Studio, shot: Shot, backgroundM: number): LightReading {
+  const view = viewOf(shot.camera);
+  const figure = figureOf(studio.body, shot.pose, { lens: view.eye });
+  assertLightClear(shot.light, studio.body, figure);
+  const lighting = lightingOf(shot.light, figure.points.nose, backgroundM);
+  return readLight(chartFor(studio), studio.body, figure, view, lighting, backgroundM);
+}
+
+/** Names what one light after another would draw on the face of a shot; the light alone changes. */
+export function patternsOf(studio: Studio, shot: Shot, lights: readonly Shot['light'][]): PatternReading[] {
+  const figure = figureOf(studio.body, shot.pose, { lens: viewOf(shot.camera).eye });
+  const head = intoHead(figure);
+  const chart = chartFor(studio);
+  return lights.map((light) =>
+    facePattern(chart, lightFace(chart, studio.body, head, lightingOf(light, figure.points.nose))),
+  );
+}
+
+/** Side of the square round the face that the close picture takes in, metres. */
+const CLOSE_M = 0.36;
+/** Sphere whose shadows the close picture holds, metres. */
+const CLOSE_RADIUS_M = 0.45;
+
+/**
+ * The face from where the lens stands, closely cropped, with the light of the shot. The head's shadows on itself are
+ * cast ray by ray; what else shades it comes from shadow maps.
+ */
+export function seeFace(studio: Studio, shot: Shot, backgroundM: number, sizePx: number): Picture {
+  const { body, surface, skinned } = studio;
+  const lens = viewOf(shot.camera).eye;
+  const figure = figureOf(body, shot.pose, { lens });
+  assertLightClear(shot.light, body, figure);
+  skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
+  pressFlesh(surface, skinned, shot.pose.objects ?? [], figure.rods);
+  const { points } = figure;
+  const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
+  const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
+  const lighting = lightingOf(shot.light, points.nose, backgroundM);
+  const objects = shot.pose.objects ?? [];
+  const supports = objects.length > 0 ? supportMesh(objects) : undefined;
+  const picture = takePicture(
+    surface,
+    skinned,
+    view,
+    { width: sizePx, height: sizePx },
+    studio.close,
+    { lighting, middle, radiusM: CLOSE_RADIUS_M, backgroundM },
+    supports,
+  );
+  lightHeadIn(picture, studio, figure, lighting, middle, supports);
+  return picture;
+}
+
+/** Puts the light of the head's vertices in place of what the shadow maps gave its pixels. */
+function lightHeadIn(
+  picture: Picture,
+  studio: Studio,
+  figure: Figure,
+  lighting: Lighting,
+  middle: Vec3,
+  supports: SupportMesh | undefined,
+): void {
+  const { surface, skinned } = studio;
+  studio.head ??= headVerticesOf(surface, chartFor(studio));
+  const vertices = studio.head;
+  const inHead = sourcesInHead(intoHead(figure), lighting);
+  studio.bodyTriangles ??= withoutHead(surface);
+  const maps = lighting.sources.map((source, k) =>
+    source.castsShadow
+      ? shadowMapFrom(
+          source,
+          middle,
+          CLOSE_RADIUS_M,
+          skinned.positions,
+          studio.bodyTriangles!,
+          studio.close.scratch,
+          studio.close.shadows[k],
+          supports,
+        )
+      : null,
+  );
+  const level = new Float32Array(surface.labels.length).fill(-1);
+  const levelAt = (v: number): number => {
+    if (level[v]! >= 0) return level[v]!;
+    const p = skinned.positions.subarray(v * 3, v * 3 + 3);
+    const n = skinned.normals.subarray(v * 3, v * 3 + 3);
+    const place = vertices.placeOf[v]!;
+    let sum = lighting.ambient;
+    lighting.sources.forEach((source, k) => {
+      const direct = irradianceFrom(source, p, n);
+      if (direct === 0) return;
+      const map = maps[k];
+      const open = map ? shareReaching(map, p[0]!, p[1]!, p[2]!) : 1;
+      // the head's own shadow is cast by rays, the map holds the rest
+      if (open > 0) sum += direct * open * throughHead(vertices, place, inHead[k]!.points);
+    });
+    return (level[v] = Math.max(0, sum));
+  };
+  const own = surface.triangles.length / 3;
+  const point: Vec3 = [0, 0, 0];
+  for (let row = 0, i = 0; row < picture.height; row++)
+    for (let col = 0; col < picture.width; col++, i++) {
+      const t = picture.raster.triangle[i]!;
+      if (t < 0 || t >= own || !isShadedByRays(picture.label[i]!)) continue;
+      const w = barycentric(surface, skinned, t, pointAt(picture, col, row, point));
+      let sum = 0;
+      for (let k = 0; k < 3; k++) sum += w[k]! * levelAt(surface.triangles[t * 3 + k]!);
+      picture.light![i] = sum;
+    }
+}
+
+function withoutHead({ triangles, triangleLabels }: BodySurface): Uint32Array {
+  const out: number[] = [];
+  triangleLabels.forEach((label, t) => {
+    if (!isOfHead(label)) out.push(triangles[t * 3]!, triangles[t * 3 + 1]!, triangles[t * 3 + 2]!);
+  });
+  return Uint32Array.from(out);
+}
