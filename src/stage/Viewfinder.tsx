@@ -19,7 +19,8 @@ import {
   Vector3,
 } from 'three';
 import type { View } from '@/core/camera';
-import { sourceCentre, type Light } from '@/core/light';
+import { irradianceFrom, lightingOf, type Light, type LightSamples } from '@/core/light';
+import { EXPOSURE } from '@/core/picture';
 import { supportMesh, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
@@ -51,8 +52,6 @@ export interface ViewfinderProps {
   onDrawn?(): void;
 }
 
-/** Exposure of the drawn picture against a face that receives 1. */
-const EXPOSURE = 1.12;
 const PAPER = '#8d8273';
 const SWEEP_RADIUS_M = 0.9;
 
@@ -118,18 +117,50 @@ function aimLens(lens: PerspectiveCamera, view: View): void {
   lens.updateMatrixWorld();
 }
 
-/** Sets the key so that a patch at the face that turns to it receives 1. */
-function setKey(key: SpotLight, light: Light, face: Vec3): void {
-  const centre = sourceCentre(light);
-  const distance = Math.hypot(centre[0] - face[0], centre[1] - face[1], centre[2] - face[2]);
-  key.position.set(...centre);
-  key.target.position.set(face[0] * 0.7, face[1] * 0.72, face[2] * 0.7);
-  key.intensity = Math.PI * distance * distance * EXPOSURE;
-  key.angle = Math.min(1.2, Math.atan(1.9 / distance));
+/** The cone that a lamp is drawn in takes in the whole set round the sitter. */
+const WIDEST_CONE = 1.25;
+
+/** A lamp of the drawing; only the key's shadow is drawn finely. */
+function lampOf(isKey: boolean): SpotLight {
+  const spot = new SpotLight('#ffffff', 1, 0, WIDEST_CONE, 0, 2);
+  const side = isKey ? 1024 : 512;
+  spot.shadow.mapSize.set(side, side);
+  spot.shadow.bias = -0.0008;
+  spot.shadow.normalBias = 0.016;
+  spot.shadow.camera.near = 0.3;
+  spot.shadow.camera.far = 14;
+  return spot;
+}
+
+/** So far a drawn shadow has to reach round the sitter, metres. */
+const SHADOWED_M = 1.9;
+
+/** Sets a lamp so that the face receives from it what it receives from the source. */
+function setLamp(lamp: SpotLight, source: LightSamples, face: Vec3): void {
+  const { centre, aim } = source;
+  const toLamp: Vec3 = [centre[0] - face[0], centre[1] - face[1], centre[2] - face[2]];
+  const distance = Math.hypot(...toLamp);
+  const facing = toLamp.map((c) => c / distance) as Vec3;
+  const onFace = irradianceFrom(source, face, facing);
+  lamp.position.set(...centre);
+  // a lamp that is turned away from the face still shines along its own aim
+  const isAimed = -(aim[0] * facing[0] + aim[1] * facing[1] + aim[2] * facing[2]) > 0.5;
+  const isGridded = source.gridCos > -1;
+  const target =
+    isAimed && !isGridded
+      ? [face[0] * 0.7, face[1] * 0.72, face[2] * 0.7]
+      : centre.map((c, i) => c + aim[i]!);
+  lamp.target.position.set(target[0]!, target[1]!, target[2]!);
+  lamp.intensity = Math.PI * EXPOSURE * (isAimed ? onFace * distance * distance : source.intensity);
+  lamp.castShadow = source.castsShadow;
+  lamp.angle = isGridded
+    ? Math.acos(source.gridCos)
+    : Math.min(WIDEST_CONE, Math.atan(SHADOWED_M / distance));
+  lamp.penumbra = isGridded ? 1 : 0.1;
   // the wider the source, the wider the filtered edge of its shadow
-  key.shadow.radius = Math.min(9, 1 + 7 * light.sizeM);
-  key.target.updateMatrixWorld();
-  key.shadow.needsUpdate = true;
+  lamp.shadow.radius = Math.min(9, 1 + 7 * source.sizeM);
+  lamp.target.updateMatrixWorld();
+  lamp.shadow.needsUpdate = true;
 }
 
 /** Supports as one drawn mesh. */
@@ -178,16 +209,9 @@ function Scene(props: ViewfinderProps) {
     return () => other?.geometry.dispose();
   }, [other, ghost, invalidate]);
   const lens = useMemo(() => new PerspectiveCamera(), []);
-  const key = useMemo(() => {
-    const spot = new SpotLight('#fff6ea', 1, 0, 0.7, 0.6, 2);
-    spot.castShadow = true;
-    spot.shadow.mapSize.set(1024, 1024);
-    spot.shadow.bias = -0.0008;
-    spot.shadow.normalBias = 0.028;
-    spot.shadow.camera.near = 0.3;
-    spot.shadow.camera.far = 14;
-    return spot;
-  }, []);
+  const lighting = useMemo(() => lightingOf(light, face, backgroundM), [light, face, backgroundM]);
+  const count = lighting.sources.length;
+  const lamps = useMemo(() => Array.from({ length: count }, (_, i) => lampOf(i === 0)), [count]);
 
   useEffect(() => () => figure.geometry.dispose(), [figure]);
   useEffect(() => {
@@ -205,14 +229,19 @@ function Scene(props: ViewfinderProps) {
   }, [view, lens, invalidate]);
 
   useEffect(() => {
-    setKey(key, light, face);
+    lamps.forEach((lamp, i) => setLamp(lamp, lighting.sources[i]!, face));
     invalidate();
-  }, [light, face, key, invalidate]);
+  }, [lighting, face, lamps, invalidate]);
 
   useEffect(() => {
-    scene.add(key, key.target);
-    return () => void scene.remove(key, key.target);
-  }, [scene, key]);
+    const all = lamps.flatMap((lamp) => [lamp, lamp.target]);
+    scene.add(...all);
+    invalidate();
+    return () => {
+      scene.remove(...all);
+      for (const lamp of lamps) lamp.dispose();
+    };
+  }, [scene, lamps, invalidate]);
 
   useEffect(invalidate, [mode, invalidate]);
 

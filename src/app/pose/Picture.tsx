@@ -204,7 +204,7 @@ export function Picture(props: PictureProps) {
               expression={expression}
               view={view}
               light={shot.light}
-              face={report.points.chin}
+              face={report.points.nose}
               backgroundM={backgroundM}
               supports={shot.pose.objects ?? NO_SUPPORTS}
               ghost={ghost}

@@ -6,6 +6,7 @@ import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '../take/poseStore';
+import { ExposurePart } from './ExposurePart';
 import { FaceOfLight } from './FaceOfLight';
 import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
@@ -46,6 +47,7 @@ export function LightPart({ profile, shot, room }: LightPartProps) {
         </div>
       </div>
       <LightGoalPart profile={profile} shot={shot} room={room} />
+      {value && <ExposurePart shot={shot} keyToFaceM={value.keyToFaceM} />}
     </div>
   );
 }

@@ -4,6 +4,7 @@ import type { CameraNumber } from '@/core/camera';
 import type { Take } from '@/core/formats';
 import type { KeyNumber, Light } from '@/core/light';
 import type { Shot } from '@/core/picture';
+import type { Exposure } from '@/core/set';
 import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
 /** What the panel beside the plumb line is open on. */
@@ -32,6 +33,7 @@ interface PoseState {
   setSetting(id: SettingId, value: number): void;
   setCamera(camera: Shot['camera']): void;
   setCameraNumber(name: CameraNumber, value: number): void;
+  setExposure(exposure: Exposure): void;
   setLight(light: Light): void;
   setLightNumber(name: KeyNumber, value: number): void;
   setMeant(findingId: string, reason: string | null): void;
@@ -80,6 +82,7 @@ export const usePoseStore = create<PoseState>()(
           shot((s) => ({ ...s, pose: withHeld(s.pose, withSetting(s.pose, id, value), get().held) })),
         setCamera: (camera) => shot((s) => ({ ...s, camera })),
         setCameraNumber: (name, value) => shot((s) => ({ ...s, camera: { ...s.camera, [name]: value } })),
+        setExposure: (exposure) => shot((s) => ({ ...s, exposure })),
         setLight: (light) => shot((s) => ({ ...s, light })),
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
         setMeant: (findingId, reason) =>

@@ -6,7 +6,7 @@ export {
   type PictureLight,
   type PictureMemory,
 } from './picture';
-export { develop, exposeLinear } from './develop';
+export { develop, EXPOSURE, exposeLinear } from './develop';
 export { partShares, type PartShare } from './enlargement';
 export { type Daylight } from './daylight';
 export { type FrameCut } from './frameCut';

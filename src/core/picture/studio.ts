@@ -12,6 +12,7 @@ import {
 import { lightingOf, lightSchema } from '../light';
 import { faceShares, poseSchema } from '../pose';
 import { supportMesh, type Support, type SupportMesh } from '../scene';
+import { exposureSchema } from '../set';
 import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearance';
 import type { FaceChart, HeadVertices } from './face';
@@ -20,7 +21,12 @@ import { createPictureMemory, takePicture, type Picture, type PictureMemory } fr
 import { readPicture, type Readings } from './readings';
 
 /** A pose as it is photographed: what a person said about pose, camera and light. */
-export const shotSchema = z.strictObject({ pose: poseSchema, camera: cameraSchema, light: lightSchema });
+export const shotSchema = z.strictObject({
+  pose: poseSchema,
+  camera: cameraSchema,
+  light: lightSchema,
+  exposure: exposureSchema.optional(),
+});
 export type Shot = z.infer<typeof shotSchema>;
 
 /** One sitter's body and surface with the memory that taking pictures of it needs. */

@@ -19,3 +19,16 @@ export {
   type Sharpness,
 } from './sharpness';
 export { motionBlurMm, MOVEMENTS, slowestShutter, type Movement } from './movement';
+export {
+  EXPOSURE_RANGES,
+  exposureSchema,
+  exposureValueOfLux,
+  flashApertureF,
+  flashOffStops,
+  ISOS,
+  SHUTTER_PARTS,
+  steadyOffStops,
+  USUAL_EXPOSURE,
+  waysToBeRight,
+  type Exposure,
+} from './exposure';

@@ -1,4 +1,5 @@
 import { SENSOR_FORMATS, type Camera } from '../camera';
+import { SHUTTER_PARTS } from './exposure';
 
 /**
  * How fast the fastest part of a moving sitter goes across the picture, metres a second. Walking 1.4 is the textbook's
@@ -12,12 +13,6 @@ export const MOVEMENTS = {
   dance: { words: 'dancing', speedMps: 3 },
 } as const;
 export type Movement = keyof typeof MOVEMENTS;
-
-/** Shutter times as they are marked, in third stops, as parts of a second. */
-const SHUTTER_PARTS = [
-  1, 1.3, 1.6, 2, 2.5, 3, 4, 5, 6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100, 125, 160, 200, 250, 320,
-  400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000,
-] as const;
 
 /** Blur on the sensor of something that moves across the picture, millimetres: f v t / d. */
 export function motionBlurMm(

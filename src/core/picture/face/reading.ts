@@ -2,7 +2,7 @@ import type { Body } from '../../body';
 import type { View } from '../../camera';
 import type { Figure } from '../../figure';
 import { irradianceFrom, type Lighting } from '../../light';
-import { subtract, unit, type Vec3 } from '../../units';
+import { apart, subtract, unit, type Vec3 } from '../../units';
 import type { FaceChart } from './chart';
 import { intoHead, lightFace, turnedLighting, type FaceLight } from './light';
 import { facePattern, type FacePattern, type PatternReading } from './pattern';
@@ -13,6 +13,7 @@ export interface LightReading {
   pattern: PatternReading;
   azimuthDeg: number;
   elevationDeg: number;
+  keyToFaceM: number;
   /** Names that the pattern takes when the key moves by `MARGIN_DEG` to either side, up or down. */
   near: FacePattern[];
   /** Which half of the face, as the lens sees it, is lit: the wide one, the narrow one, or neither. */
@@ -116,6 +117,7 @@ export function readLight(
     pattern,
     azimuthDeg: light.azimuthDeg,
     elevationDeg: light.elevationDeg,
+    keyToFaceM: apart(key.centre, points.nose),
     near: [...new Set(near)].filter((name) => name !== pattern.name),
     facing: broadOrShort(chart, light, head.point(view.eye)),
     ratioStops: stops(quantile(all.slice(), 0.85), quantile(all.slice(), 0.08)),
