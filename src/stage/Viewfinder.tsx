@@ -125,8 +125,8 @@ function lampOf(isKey: boolean): SpotLight {
   const spot = new SpotLight('#ffffff', 1, 0, WIDEST_CONE, 0, 2);
   const side = isKey ? 1024 : 512;
   spot.shadow.mapSize.set(side, side);
-  spot.shadow.bias = -0.0008;
-  spot.shadow.normalBias = 0.016;
+  spot.shadow.bias = -0.0014;
+  spot.shadow.normalBias = 0.02;
   spot.shadow.camera.near = 0.3;
   spot.shadow.camera.far = 14;
   return spot;
