@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { cueFor } from '@/core/direct';
 import type { MendChange } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
+import { KEY_RANGES } from '@/core/light';
 import { HELD_JOINTS, MOTIONS, type BodyProfile } from '@/core/body';
 import type { Take } from '@/core/formats';
 import { differenceOf, SETTINGS } from '@/core/pose';
@@ -64,7 +65,13 @@ interface Outcome {
 
 /** A change of a mend with both its numbers, in the unit that is shown. */
 function changeWords({ variable, from, to }: MendChange): string {
-  const row = variable.on === 'pose' ? SETTINGS[variable.id] : { ...CAMERA_RANGES[variable.name], shown: 1 };
+  const row =
+    variable.on === 'pose'
+      ? SETTINGS[variable.id]
+      : {
+          ...(variable.on === 'camera' ? CAMERA_RANGES[variable.name] : KEY_RANGES[variable.name]),
+          shown: 1,
+        };
   return `${row.words} ${shown(from, row.shown)} to ${shown(to, row.shown)} ${row.unit}`;
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf, studioOf } from '../../../tests/support/people';
 import { wantedRanges } from '../brief';
+import { KEY_RANGES } from '../light';
 import { CAMERA_RANGES } from '../camera';
 import { STANDING_POSES } from '../library';
 import { seeShot, type Shot } from '../picture';
@@ -58,6 +59,10 @@ describe.each(FAULTY)('the mend of %s', (_, shot, id) => {
         expect(Math.abs(steps - Math.round(steps))).toBeLessThan(0.01);
         expect(settingOf(rebuilt.pose, variable.id)).toBe(from);
         rebuilt = { ...rebuilt, pose: withSetting(rebuilt.pose, variable.id, to) };
+      } else if (variable.on === 'light') {
+        expect(rebuilt.light[variable.name]).toBe(from);
+        expect(to).toBeLessThanOrEqual(KEY_RANGES[variable.name].max);
+        rebuilt = { ...rebuilt, light: { ...rebuilt.light, [variable.name]: to } };
       } else {
         expect(rebuilt.camera[variable.name]).toBe(from);
         expect(to).toBeLessThanOrEqual(CAMERA_RANGES[variable.name].max);
@@ -86,13 +91,29 @@ it.each(FAULTY.filter(([name]) => ONE_SETTING.has(name)))(
     if (result.kind !== 'mended') throw new Error(result.why);
     expect(result.changes).toHaveLength(1);
     const { variable, from, to } = result.changes[0]!;
-    if (variable.on !== 'pose') throw new Error('the camera was moved');
+    if (variable.on !== 'pose') throw new Error('camera or light was moved');
     const less = to - Math.sign(to - from) * SETTINGS[variable.id].step;
     const before = new Set(findings(shot).map((f) => f.id));
     const after = findings({ ...shot, pose: withSetting(shot.pose, variable.id, less) }).map((f) => f.id);
     expect(after.includes(id) || after.some((f) => !before.has(f))).toBe(true);
   },
 );
+
+it.each([
+  ['dark-sockets', { heightM: 3.6, distanceM: 1 }],
+  ['key-from-below', { heightM: 0.6, distanceM: 1.5 }],
+] as const)('moves the key for %s', (id, light) => {
+  const shot = { ...shotOf(), light: { ...shotOf().light, arcDeg: 10, ...light } };
+  const result = mend(
+    studio,
+    shot,
+    findings(shot).find((f) => f.id === id)!,
+  );
+  if (result.kind !== 'mended') throw new Error(result.why);
+  expect(result.changes.map((c) => c.variable.on)).toEqual(['light']);
+  expect(result.shot.pose).toEqual(shot.pose);
+  expect(findings(result.shot).map((f) => f.id)).not.toContain(id);
+});
 
 it('turns shoulders under a face that stays', () => {
   const shot = shotOf();

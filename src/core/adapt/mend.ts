@@ -1,5 +1,6 @@
 import { wantedRanges, type WantedRanges } from '../brief';
-import { CAMERA_RANGES, type CameraNumber } from '../camera';
+import { CAMERA_RANGES } from '../camera';
+import { KEY_RANGES } from '../light';
 import { seeShot, type Shot, type Sight, type Studio } from '../picture';
 import { settingOf, SETTINGS, withSetting } from '../pose';
 import { outside, review, RULES, type Finding, type MendVariable } from '../review';
@@ -15,8 +16,9 @@ export type MendResult =
   | { kind: 'mended'; shot: Shot; changes: MendChange[]; evaluations: number }
   | { kind: 'stuck'; why: string; evaluations: number };
 
-/** Seconds that one step of the camera costs, against the settings' own figures. */
+/** Seconds that one step of the camera or of the key costs, against the settings' own figures. */
 const CAMERA_SECONDS = 1.2;
+const KEY_SECONDS = 1.5;
 const MOST_STEPS = 8;
 /** A fault that grows by more than this counts as raised. */
 const RAISED = 0.05;
@@ -41,6 +43,11 @@ function axisOf(shot: Shot, variable: MendVariable): Axis {
       max: s.max,
       seconds: s.secondsPerStep,
     };
+  }
+  if (variable.on === 'light') {
+    const { min, max, step } = KEY_RANGES[variable.name];
+    const coarse = variable.name === 'heightM' ? 3 * step : step;
+    return { variable, from: shot.light[variable.name], step: coarse, min, max, seconds: KEY_SECONDS };
   }
   const r = CAMERA_RANGES[variable.name];
   const step =
@@ -76,7 +83,8 @@ function moved(shot: Shot, axis: Axis, steps: number): Shot {
     const { min, max } = SETTINGS[holds];
     return { ...shot, pose: withSetting(pose, holds, Math.min(max, Math.max(min, against))) };
   }
-  return { ...shot, camera: { ...shot.camera, [axis.variable.name as CameraNumber]: value } };
+  if (axis.variable.on === 'light') return { ...shot, light: { ...shot.light, [axis.variable.name]: value } };
+  return { ...shot, camera: { ...shot.camera, [axis.variable.name]: value } };
 }
 
 function inRange(axis: Axis, steps: number): boolean {

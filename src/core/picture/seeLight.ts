@@ -7,7 +7,6 @@ import { supportMesh, type SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertLightClear } from './clearance';
 import {
-  faceChartOf,
   facePattern,
   headVerticesOf,
   intoHead,
@@ -17,17 +16,11 @@ import {
   readLight,
   sourcesInHead,
   throughHead,
-  type FaceChart,
 } from './face';
 import type { LightReading, PatternReading } from './face';
 import { barycentric, pointAt, takePicture, type Picture } from './picture';
 import { shadowMapFrom, shareReaching } from './shadow';
-import type { Shot, Studio } from './studio';
-
-function chartFor(studio: Studio): FaceChart {
-  studio.chart ??= faceChartOf(studio.body, studio.surface);
-  return studio.chart;
-}
+import { chartFor, type Shot, type Studio } from './studio';
 
 /**
  * Reads the light of a shot on the sitter's face.

@@ -15,7 +15,7 @@ import { supportMesh, type Support, type SupportMesh } from '../scene';
 import { exposureSchema } from '../set';
 import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearance';
-import type { FaceChart, HeadVertices } from './face';
+import { faceChartOf, readFace, type FaceChart, type FaceReading, type HeadVertices } from './face';
 import { createFaceMemory, jawStepMm, type FaceMemory } from './jaw';
 import { createPictureMemory, takePicture, type Picture, type PictureMemory } from './picture';
 import { readPicture, type Readings } from './readings';
@@ -74,6 +74,8 @@ export interface Sight {
   view: View;
   picture: Picture;
   readings: Readings;
+  /** What the light does to the face; read when it is first asked for. */
+  face(): FaceReading;
 }
 
 /** Size of the measuring picture, pixels on its short and long side. */
@@ -125,7 +127,23 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
     supports,
   );
   const jaw = jawStepMm(studio.face, skinned, view, figure.points, studio.memory.scratch);
-  return { shot, body, figure, view, picture, readings: readPicture(picture, body, figure, jaw) };
+  let face: FaceReading | undefined;
+  return {
+    shot,
+    body,
+    figure,
+    view,
+    picture,
+    readings: readPicture(picture, body, figure, jaw),
+    face: () =>
+      (face ??= readFace(chartFor(studio), body, figure, view, lightingOf(shot.light, figure.points.nose))),
+  };
+}
+
+/** The places of the face that light is read on. */
+export function chartFor(studio: Studio): FaceChart {
+  studio.chart ??= faceChartOf(studio.body, studio.surface);
+  return studio.chart;
 }
 
 function supportsFor(studio: Studio, objects: readonly Support[]): SupportMesh {

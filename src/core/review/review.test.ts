@@ -60,6 +60,30 @@ const CASES: [id: string, faulty: Shot, sound: Shot][] = [
   ['lens-height', shotOf({}, { ...HEAD, heightM: 1.35 }), shotOf({}, { distanceM: 5, heightM: 0.95 })],
 ];
 
+/** A shot with the key elsewhere. */
+function litBy(light: Partial<Shot['light']>, camera: Partial<Shot['camera']> = {}): Shot {
+  const shot = shotOf({}, camera);
+  return { ...shot, light: { ...shot.light, ...light } };
+}
+CASES.push(
+  [
+    'dark-sockets',
+    litBy({ arcDeg: 0, heightM: 3.8, distanceM: 0.8 }),
+    litBy({ arcDeg: 0, heightM: 2.2, distanceM: 1.6 }),
+  ],
+  ['key-from-below', litBy({ heightM: 0.6, distanceM: 1.5 }), litBy({ heightM: 1.8, distanceM: 1.5 })],
+  [
+    'no-catchlight',
+    litBy({ arcDeg: 0, heightM: 4, distanceM: 0.4, sizeM: 0.2 }, { ...HEAD, heightM: 1.54 }),
+    litBy({ arcDeg: 20, heightM: 2, distanceM: 1.6 }, { ...HEAD, heightM: 1.54 }),
+  ],
+  [
+    'no-catchlight',
+    litBy({ arcDeg: 92, heightM: 1.8, distanceM: 1.5 }, { ...HEAD, heightM: 1.54 }),
+    litBy({ arcDeg: 140, heightM: 1.8, distanceM: 1.5 }, { ...HEAD, heightM: 1.54 }),
+  ],
+);
+
 describe('each rule', () => {
   it.each(CASES)('%s fires on the fault and not without it', (id, faulty, sound) => {
     expect(ids(faulty)).toContain(id);

@@ -12,11 +12,14 @@ import { beyondRange } from './comfort/beyondRange';
 import { chinBack } from './head/chinBack';
 import { headTilt } from './head/headTilt';
 import { lockedJoints } from './hips/lockedJoints';
+import { darkSockets } from './light/darkSockets';
+import { keyFromBelow } from './light/keyFromBelow';
+import { noCatchlight } from './light/noCatchlight';
 import type { Measurement, Rule } from './rule';
 import { squareShoulders } from './shoulders/squareShoulders';
 import { evenWeight } from './weight/evenWeight';
 
-/** All rules, from the floor up, then the camera. */
+/** All rules, from the floor up, then camera and light. */
 export const RULES: readonly Rule[] = [
   toesIn,
   feetTogether,
@@ -30,6 +33,9 @@ export const RULES: readonly Rule[] = [
   gazeFar,
   frameEdge,
   lensHeight,
+  keyFromBelow,
+  darkSockets,
+  noCatchlight,
   beyondRange,
 ];
 
@@ -73,6 +79,7 @@ export function review(sight: Sight, wanted: WantedRanges): Finding[] {
         severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,
       });
     }
-  const order = (f: Finding) => (f.station === 'camera' ? STATIONS.length : STATIONS.indexOf(f.station));
+  const order = ({ station }: Finding) =>
+    station === 'camera' || station === 'light' ? STATIONS.length : STATIONS.indexOf(station);
   return findings.sort((a, b) => b.severity - a.severity || order(a) - order(b));
 }

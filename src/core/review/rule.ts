@@ -1,4 +1,5 @@
 import type { CameraNumber } from '../camera';
+import type { KeyNumber } from '../light';
 import type { Sight } from '../picture';
 import type { WantedRanges } from '../brief';
 import type { SettingId, Station } from '../pose';
@@ -8,7 +9,9 @@ import type { SettingId, Station } from '../pose';
  * it was: shoulders that turn under a face that does not.
  */
 export type MendVariable =
-  { on: 'pose'; id: SettingId; holds?: SettingId } | { on: 'camera'; name: CameraNumber };
+  | { on: 'pose'; id: SettingId; holds?: SettingId }
+  | { on: 'camera'; name: CameraNumber }
+  | { on: 'light'; name: KeyNumber };
 
 /** One measured figure against what is wanted. */
 export interface Measurement {
@@ -33,7 +36,7 @@ export interface Measurement {
 /** One thing a trained eye looks for. Rules never read each other. */
 export interface Rule {
   id: string;
-  station: Station | 'camera';
+  station: Station | 'camera' | 'light';
   /** Why it matters, one sentence. */
   reason: string;
   /** How much it matters against the other rules, 0 to 1. */
@@ -48,4 +51,8 @@ export function pose(...ids: SettingId[]): MendVariable[] {
 
 export function camera(...names: CameraNumber[]): MendVariable[] {
   return names.map((name) => ({ on: 'camera', name }));
+}
+
+export function light(...names: KeyNumber[]): MendVariable[] {
+  return names.map((name) => ({ on: 'light', name }));
 }

@@ -16,5 +16,5 @@ export {
   type FaceLight,
 } from './light';
 export { FACE_PATTERNS, facePattern, type FacePattern, type PatternReading } from './pattern';
-export { MARGIN_DEG, readLight, type LightReading } from './reading';
+export { MARGIN_DEG, readFace, readLight, type FaceReading, type LightReading } from './reading';
 export { type Catchlight, type Reflections } from './reflections';

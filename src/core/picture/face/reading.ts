@@ -8,21 +8,26 @@ import { intoHead, lightFace, turnedLighting, type FaceLight } from './light';
 import { facePattern, type FacePattern, type PatternReading } from './pattern';
 import { reflectionsOf, type Reflections } from './reflections';
 
-/** What the light does to a face and along the body. */
-export interface LightReading {
+/** What the light does to a face. */
+export interface FaceReading {
   pattern: PatternReading;
+  /** Direction to the lamp that draws the face, to the sitter's left and up as the head is turned. */
   azimuthDeg: number;
   elevationDeg: number;
-  keyToFaceM: number;
-  /** Names that the pattern takes when the key moves by `MARGIN_DEG` to either side, up or down. */
-  near: FacePattern[];
-  /** Which half of the face, as the lens sees it, is lit: the wide one, the narrow one, or neither. */
-  facing: 'broad' | 'short' | 'square';
   /** The bright part of the face against its dark part, stops. */
   ratioStops: number;
   /** How far the eye sockets lie under the brightest tenth of the face, stops. */
   socketsStops: Record<'left' | 'right', number>;
   reflections: Reflections;
+}
+
+/** What the light does to a face and along the body. */
+export interface LightReading extends FaceReading {
+  keyToFaceM: number;
+  /** Names that the pattern takes when the key moves by `MARGIN_DEG` to either side, up or down. */
+  near: FacePattern[];
+  /** Which half of the face, as the lens sees it, is lit: the wide one, the narrow one, or neither. */
+  facing: 'broad' | 'short' | 'square';
   /** Light on patches that face the key, against the face, stops: on chest, hips and feet, without shadows. */
   falloffStops: Record<'chest' | 'hips' | 'feet', number>;
   /** Light on the background behind the face against the face, stops; without the sitter's shadow. */
@@ -37,11 +42,6 @@ const SQUARE_WIDTHS = 1.25;
 const SQUARE_LIGHT = 1.25;
 
 const stops = (a: number, b: number) => Math.log2(Math.max(1e-4, a) / Math.max(1e-4, b));
-
-function quantile(values: number[], share: number): number {
-  const sorted = values.sort((a, b) => a - b);
-  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
-}
 
 /** Whether the key lights the wide half of the face as the lens sees it, or the narrow one. */
 function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightReading['facing'] {
@@ -66,8 +66,41 @@ function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightRead
   return ratio < 1 / SQUARE_LIGHT ? 'short' : 'square';
 }
 
+/** Reads the light on the face of a figure; with it, the light on every place of the chart. */
+export function readFace(
+  chart: FaceChart,
+  body: Body,
+  figure: Figure,
+  view: View,
+  lighting: Lighting,
+): FaceReading & { light: FaceLight } {
+  const head = intoHead(figure);
+  const light = lightFace(chart, body, head, lighting);
+  const sorted = Float32Array.from(light.total).sort();
+  const quantile = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
+  const socket = (sign: 1 | -1) => {
+    const skin: number[] = [];
+    for (let i = 0; i < chart.texel.length; i++) {
+      const isAround =
+        Math.abs(sign * chart.x[i]! - 0.138) < 0.075 && chart.y[i]! > 0.46 && chart.y[i]! < 0.545;
+      if (isAround) skin.push(light.total[i]!);
+    }
+    skin.sort((a, b) => a - b);
+    return stops(quantile(0.9), skin[skin.length >> 1] ?? 0);
+  };
+  return {
+    light,
+    pattern: facePattern(chart, light),
+    azimuthDeg: light.azimuthDeg,
+    elevationDeg: light.elevationDeg,
+    ratioStops: stops(quantile(0.85), quantile(0.08)),
+    socketsStops: { left: socket(1), right: socket(-1) },
+    reflections: reflectionsOf(chart, body, figure, head, view, lighting),
+  };
+}
+
 /**
- * Reads the light on the face of a figure.
+ * Reads the light on a figure: on its face, along its body and on the background.
  * @param backgroundM from the sitter's mark to the background, metres.
  */
 export function readLight(
@@ -79,8 +112,7 @@ export function readLight(
   backgroundM: number,
 ): LightReading {
   const head = intoHead(figure);
-  const light = lightFace(chart, body, head, lighting);
-  const pattern = facePattern(chart, light);
+  const { light, ...face } = readFace(chart, body, figure, view, lighting);
   const near = [
     [MARGIN_DEG, 0],
     [-MARGIN_DEG, 0],
@@ -93,14 +125,6 @@ export function readLight(
         lightFace(chart, body, head, turnedLighting(body, head, lighting, light, aside!, up!)),
       ).name,
   );
-  const all = [...light.total];
-  const brightest = quantile(all.slice(), 0.9);
-  const socket = (sign: 1 | -1) => {
-    const skin = all.filter(
-      (_, i) => Math.abs(sign * chart.x[i]! - 0.138) < 0.075 && chart.y[i]! > 0.46 && chart.y[i]! < 0.545,
-    );
-    return stops(brightest, quantile(skin, 0.5));
-  };
   const { points } = figure;
   const key = lighting.sources[0]!;
   const facingKey = (p: Vec3) =>
@@ -109,23 +133,17 @@ export function readLight(
   const middle = (a: Vec3, b: Vec3): Vec3 => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
   const atFace = facingKey(points.nose);
   const against = (p: Vec3) => stops(facingKey(p), atFace);
-  const hips = middle(points.hips.left, points.hips.right);
   const behind: Vec3 = [points.nose[0], points.nose[1], -backgroundM];
   const onBackground =
     lighting.ambient + lighting.sources.reduce((sum, s) => sum + irradianceFrom(s, behind, [0, 0, 1]), 0);
   return {
-    pattern,
-    azimuthDeg: light.azimuthDeg,
-    elevationDeg: light.elevationDeg,
+    ...face,
     keyToFaceM: apart(key.centre, points.nose),
-    near: [...new Set(near)].filter((name) => name !== pattern.name),
+    near: [...new Set(near)].filter((name) => name !== face.pattern.name),
     facing: broadOrShort(chart, light, head.point(view.eye)),
-    ratioStops: stops(quantile(all.slice(), 0.85), quantile(all.slice(), 0.08)),
-    socketsStops: { left: socket(1), right: socket(-1) },
-    reflections: reflectionsOf(chart, body, figure, head, view, lighting),
     falloffStops: {
       chest: against(middle(points.shoulders.left, points.shoulders.right)),
-      hips: against(hips),
+      hips: against(middle(points.hips.left, points.hips.right)),
       feet: against(middle(points.ankles.left, points.ankles.right)),
     },
     backgroundStops: stops(onBackground, atFace),

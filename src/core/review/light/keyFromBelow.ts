@@ -1,0 +1,22 @@
+import { light, type Rule } from '../rule';
+
+export const keyFromBelow: Rule = {
+  id: 'key-from-below',
+  station: 'light',
+  reason: 'Light from below turns the shadows of the face upside down and looks eerie.',
+  weight: 0.7,
+  measure(sight) {
+    return [
+      {
+        key: '',
+        value: sight.face().elevationDeg,
+        low: -8,
+        high: 90,
+        full: 30,
+        unit: '° above the eyes',
+        title: 'The key comes from below',
+        variables: light('heightM'),
+      },
+    ];
+  },
+};
