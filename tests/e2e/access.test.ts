@@ -14,6 +14,7 @@ const PLACES: [name: string, path: string, ready: string, size: Size][] = [
   ['Brief', `/brief${QUERY}`, 'tr[data-target]', DESK_SIZE],
   ['Brief on a phone', `/brief${QUERY}`, 'tr[data-target]', PHONE_SIZE],
   ['Preparation sheet', `/sheet${QUERY}&for=client`, '[data-testid="sheet"] li', DESK_SIZE],
+  ['Set sheet on a phone', `/sheet${QUERY}&for=set`, '[data-testid="sheet"] li', PHONE_SIZE],
   ['Checklist on a phone', `/sheet${QUERY}&for=photographer`, '[data-testid="sheet"] li', PHONE_SIZE],
   ['Set', `/set${QUERY}&take=demo-take-1`, 'section[aria-label="What fits here"] tbody tr', DESK_SIZE],
   ['Pose', `/pose${QUERY}&take=demo-take-1`, '[data-testid="studio"][data-surface="drawn"]', DESK_SIZE],

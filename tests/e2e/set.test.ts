@@ -163,6 +163,33 @@ describe('the set', () => {
     expect(Object.keys(await fits())).toContain('40 mm f/2');
   });
 
+  it('says which cuts of the brief fit the picture, and goes back until all do', async () => {
+    const cuts = 'section[aria-label="Formats of the brief"]';
+    await pressByKeys('three-quarter');
+    await gilvo.click('button[aria-label="Use 35 mm f/1.8"]');
+    await settled();
+    expect(await gilvo.text(cuts)).toContain('does not fit');
+    const before = (await shotNow()).camera.distanceM;
+    await (await button('Go back to')).click();
+    expect((await shotNow()).camera.distanceM).toBeGreaterThan(before);
+    expect(await gilvo.text(cuts)).not.toContain('does not fit');
+    expect(await gilvo.text(cuts)).toMatch(/\d+ % of it/);
+    expect(await gilvo.violations()).toEqual([]);
+  });
+
+  it('is written on a sheet in tape-measure numbers', async () => {
+    const { camera } = await shotNow();
+    await gilvo.press('Set sheet');
+    await gilvo.one('[data-testid="sheet"] li');
+    const sheet = await gilvo.text('[data-testid="sheet"]');
+    expect(sheet).toContain('set sheet');
+    expect(sheet).toContain(`Lens: centre ${camera.heightM.toFixed(2)} m high`);
+    expect(sheet).toMatch(/Key: softbox 0\.90 m, centre 2\.40 m high/);
+    expect(sheet).toMatch(/Camera: .* from the back wall, .* from the left wall/);
+    const pdf = JSON.stringify(await gilvo.browser.print());
+    expect(pdf.length).toBeGreaterThan(5_000);
+  });
+
   it.each([
     ['phone', PHONE_SIZE],
     ['tablet', { width: 820, height: 1180 }],

@@ -1,12 +1,13 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { ZodError } from 'zod';
 import { explain, type Take } from '@/core/formats';
 import type { Room } from '@/core/scene';
-import { framed, FRAMINGS, type Framing } from '@/core/set';
+import { framed, FRAMINGS, framingOf, roomForCameraM, type Framing } from '@/core/set';
 import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { Marks } from '../take/Marks';
@@ -17,6 +18,7 @@ import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
 import { useReport } from '../take/useReport';
 import { FitsTable } from './FitsTable';
+import { CropMarks, FormatsPart, usePlaces } from './FormatsPart';
 import { FramingPart } from './FramingPart';
 import { KitPart } from './KitPart';
 import { RoomPart } from './RoomPart';
@@ -30,12 +32,6 @@ import { TapeMarks } from './TapeMarks';
 const PARTS = ['camera', 'light', 'room'] as const;
 type Part = (typeof PARTS)[number];
 
-/** The first framing that the look's uses ask for. */
-function askedFraming(whole: WholeSitting, take: Take): Framing {
-  const crops = lookOf(whole.sitting, take)?.uses.map((u) => u.crop) ?? [];
-  return FRAMINGS.find((f) => crops.includes(f)) ?? 'full';
-}
-
 function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitting, sitter } = whole;
   const { room } = sitting;
@@ -47,11 +43,14 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const saved = useAutosave();
   const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
   const [part, setPart] = useState<Part>('camera');
-  const [framing, setFraming] = useState<Framing>(() => askedFraming(whole, take));
+  const [chosen, setFraming] = useState<Framing | null>(null);
   const [failed, setFailed] = useState<string | null>(null);
   const { camera } = take.shot;
   const time = new Date(sitting.startsAt);
   const points = report?.points;
+  // until one is chosen, the framing that the camera has
+  const framing = chosen ?? (points ? framingOf(camera, points, FRAMINGS) : 'full');
+  const uses = points ? usePlaces(look, camera, points) : [];
   const framedFromM = points ? (framed(camera, points, framing)?.distanceM ?? null) : null;
 
   function changeRoom(next: Room) {
@@ -102,6 +101,11 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         >
           {savedWords(saved)}
         </p>
+        <p className="mt-2">
+          <Link className="link-act" href={`/sheet?sitting=${sitting.id}&for=set`}>
+            Set sheet
+          </Link>
+        </p>
         <div className="mt-3">
           <Marks shot={take.shot} />
         </div>
@@ -140,17 +144,28 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         ) : (
           <>
             <div className="flex gap-4">
-              <PoseThumbnail
-                profile={profile}
-                shot={take.shot}
-                scale={2}
-                className="h-[270px] w-[180px] shrink-0"
-                label={`${take.shot.pose.name} through this lens`}
-              />
+              <div
+                className={`relative shrink-0 overflow-hidden ${camera.orientation === 'upright' ? 'h-[270px] w-[180px]' : 'h-[160px] w-[240px]'}`}
+              >
+                <PoseThumbnail
+                  profile={profile}
+                  shot={take.shot}
+                  scale={2}
+                  className="h-full w-full"
+                  label={`${take.shot.pose.name} through this lens`}
+                />
+                <CropMarks uses={uses} />
+              </div>
               <div className="min-w-0 flex-1 space-y-2">
                 {points && (
                   <>
                     <FramingPart camera={camera} points={points} framing={framing} onFraming={setFraming} />
+                    <FormatsPart
+                      uses={uses}
+                      camera={camera}
+                      points={points}
+                      roomM={roomForCameraM(room, camera.arcDeg)}
+                    />
                     <HoldPart camera={camera} points={points} />
                   </>
                 )}

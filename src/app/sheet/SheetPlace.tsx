@@ -5,20 +5,54 @@ import { Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { photographerChecklist, preparationSheet, type SheetSource } from '@/core/brief';
+import { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from '@/core/brief';
+import { setSheet } from '@/core/direct';
 import { forClient } from '@/core/people';
+import type { WholeSitting } from '@/data';
 import { SittingMissing } from '@/ui/SittingMissing';
 import { useSitting } from '@/ui/useSitting';
 import { useTheme } from '@/ui/useTheme';
 
+const KINDS = {
+  client: { to: 'To the preparation sheet' },
+  photographer: { to: 'To the checklist' },
+  set: { to: 'To the set sheet' },
+} as const;
+type Kind = keyof typeof KINDS;
+
 const PAPERS = { a4: 'A4', letter: 'letter' } as const;
 type Paper = keyof typeof PAPERS;
 
-/** The preparation sheet for the client, or the photographer's checklist, as it will be printed. */
+/** The sections of a sheet. */
+function sectionsOf(kind: Kind, { sitting, sitter, takes }: WholeSitting): SheetSection[] {
+  if (kind === 'set')
+    return setSheet(
+      takes.map((t) => t.shot),
+      sitting.room,
+    ).map(({ poses, lines }) => ({ title: poses.join(', '), lines }));
+  const source: SheetSource = {
+    sitter: kind === 'client' ? forClient(sitter) : sitter,
+    looks: sitting.looks,
+    title: sitting.title,
+    place: sitting.place,
+    minutes: sitting.minutes,
+    comes: sitting.comes,
+  };
+  return kind === 'client' ? preparationSheet(source) : photographerChecklist(source);
+}
+
+function titleOf(kind: Kind, { sitting, sitter }: WholeSitting): string {
+  if (kind === 'client') return `${sitter.addressAs}: your pictures`;
+  return `${sitting.title}: ${kind === 'set' ? 'set sheet' : 'checklist'}`;
+}
+
+/** The preparation sheet, the photographer's checklist or the assistant's set sheet, as it will be printed. */
 export function SheetPlace() {
   const whole = useSitting();
   useTheme('linen');
-  const client = useSearchParams().get('for') !== 'photographer';
+  const asked = useSearchParams().get('for');
+  const kind: Kind = asked === 'photographer' || asked === 'set' ? asked : 'client';
+  const client = kind === 'client';
   const [paper, setPaper] = useState<Paper>('a4');
   if (whole === undefined) return <SittingMissing />;
   if (whole === null)
@@ -28,15 +62,7 @@ export function SheetPlace() {
       </p>
     );
   const { sitting, sitter } = whole;
-  const source: SheetSource = {
-    sitter: client ? forClient(sitter) : sitter,
-    looks: sitting.looks,
-    title: sitting.title,
-    place: sitting.place,
-    minutes: sitting.minutes,
-    comes: sitting.comes,
-  };
-  const sections = client ? preparationSheet(source) : photographerChecklist(source);
+  const sections = sectionsOf(kind, whole);
   const starts = new Date(sitting.startsAt);
   return (
     <>
@@ -44,12 +70,13 @@ export function SheetPlace() {
         <Link className="link-act" href={`/brief?sitting=${sitting.id}`}>
           Back to the brief
         </Link>
-        <Link
-          className="link-act"
-          href={`/sheet?sitting=${sitting.id}&for=${client ? 'photographer' : 'client'}`}
-        >
-          {client ? 'To the checklist' : 'To the preparation sheet'}
-        </Link>
+        {(Object.keys(KINDS) as Kind[])
+          .filter((other) => other !== kind)
+          .map((other) => (
+            <Link key={other} className="link-act" href={`/sheet?sitting=${sitting.id}&for=${other}`}>
+              {KINDS[other].to}
+            </Link>
+          ))}
         <div className="ml-auto flex items-center gap-3">
           <label className="flex items-center gap-2">
             <span className="quiet">Paper</span>
@@ -72,9 +99,7 @@ export function SheetPlace() {
       </header>
       <main className={`sheet sheet-${paper}`} data-testid="sheet">
         <div>
-          <h1 className="text-2xl">
-            {client ? `${sitter.addressAs}: your pictures` : `${sitting.title}: checklist`}
-          </h1>
+          <h1 className="text-2xl">{titleOf(kind, whole)}</h1>
           <p className="mt-1">
             {format(starts, 'EEEE d MMMM yyyy, HH:mm')}
             {sitting.place && `, ${sitting.place}`}

@@ -15,15 +15,15 @@ export const FRAMINGS = [
 export const FRAMING_WORDS: Record<Framing, string> = CROP_WORDS;
 
 /** Free of the sitter above the crown, at both sides and, full length, below the feet: shares of the frame (common practice). */
-const HEADROOM: Record<Framing, number> = {
+export const HEADROOM: Record<Framing, number> = {
   full: 0.06,
   threeQuarter: 0.07,
   half: 0.08,
   headAndShoulders: 0.09,
   head: 0.05,
 };
-const ASIDE = 0.05;
-const BELOW_FEET = 0.05;
+export const FREE_ASIDE = 0.05;
+export const FREE_BELOW_FEET = 0.05;
 
 /** Where the lower edge goes, as a share of the way from the hips to the base of the neck: where the body narrows. */
 const CUT_AT = { half: 0.36, headAndShoulders: 0.86, head: 0.93 } as const;
@@ -40,7 +40,7 @@ function onTrunk(points: FigurePoints, share: number): Vec3 {
 }
 
 /** Points of the posed figure that a framing must hold: the lowest of them lies on the lower edge. */
-function heldBy(points: FigurePoints, framing: Framing): Vec3[] {
+export function heldBy(points: FigurePoints, framing: Framing): Vec3[] {
   const head = [points.crown, points.chin];
   const shoulders = SIDES.map((s) => points.shoulders[s]);
   switch (framing) {
@@ -119,7 +119,7 @@ export function settableHeightM(heightM: number): number {
 /** The camera at a distance, aimed so that a framing stands in the frame as it should; how much of the frame it needs. */
 function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanceM: number) {
   const held = heldBy(points, framing);
-  const below = framing === 'full' ? BELOW_FEET : 0;
+  const below = framing === 'full' ? FREE_BELOW_FEET : 0;
   const wantedTop = 1 - 2 * HEADROOM[framing];
   const wantedBottom = -1 + 2 * below;
   let aimM = held.reduce((sum, p) => sum + p[1], 0) / held.length;
@@ -132,7 +132,7 @@ function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanc
     const top = Math.max(...seen.map((p) => p.y));
     const bottom = Math.min(...seen.map((p) => p.y));
     const aside = Math.max(...seen.map((p) => Math.abs(p.x)));
-    needs = Math.max((top - bottom) / (wantedTop - wantedBottom), aside / (1 - 2 * ASIDE));
+    needs = Math.max((top - bottom) / (wantedTop - wantedBottom), aside / (1 - 2 * FREE_ASIDE));
     // the frame is set by its lower edge; what is to spare goes above the head
     aimM += (bottom - wantedBottom) * view.tanHalfHeight * distanceM;
     next = { ...next, aim: { kind: 'aimed', heightM: Math.min(2.6, Math.max(0, aimM)) } };

@@ -32,3 +32,4 @@ export {
   waysToBeRight,
   type Exposure,
 } from './exposure';
+export { cameraForCrops, cropFits, cropPlace, framingOf, type CropPlace } from './crops';

@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import { shotOf } from '../../../tests/support/people';
+import type { Room } from '../scene';
+import { setSheet, setUpLines } from './setSheet';
+
+const ROOM: Room = {
+  name: 'hall',
+  widthM: 6,
+  depthM: 8,
+  markToBackM: 2.4,
+  markToLeftM: 3,
+  door: { wall: 'right', words: 'door', fromM: 1, toM: 2 },
+};
+const shot = shotOf({}, { distanceM: 4, heightM: 1.2, arcDeg: 30 });
+
+describe('the set sheet', () => {
+  it('gives every place from two walls, as a tape measures it', () => {
+    const lines = setUpLines(shot, ROOM);
+    expect(lines[0]).toBe('Sitter’s mark: 2.40 m from the back wall, 3.00 m from the left wall');
+    // 4 m at 30 degrees to camera right: 3.464 ahead and 2 aside
+    expect(lines[1]).toBe(
+      'Camera: 4.00 m from the mark; 5.86 m from the back wall, 5.00 m from the left wall',
+    );
+    expect(lines[2]).toBe('Lens: centre 1.20 m high, level');
+    // the key: 1.8 m at 40 degrees
+    expect(lines[4]).toContain('3.78 m from the back wall, 4.16 m from the left wall; aimed at the face');
+  });
+
+  it('tells what stands outside the room', () => {
+    const far = { ...shot, camera: { ...shot.camera, arcDeg: 0, distanceM: 7 } };
+    expect(setUpLines(far, ROOM)[1]).toContain('OUTSIDE THE ROOM');
+    expect(setUpLines(shot, ROOM)[1]).not.toContain('OUTSIDE');
+  });
+
+  it('names powers, feathers, grids and panels', () => {
+    const light = {
+      ...shot.light,
+      featherDeg: 15,
+      others: [
+        {
+          id: 'a',
+          kind: 'strip' as const,
+          arcDeg: 150,
+          heightM: 2,
+          distanceM: 1.5,
+          sizeM: 1.2,
+          powerStops: 1,
+          gridDeg: 30,
+        },
+        { id: 'b', kind: 'white' as const, arcDeg: -70, heightM: 1.4, distanceM: 0.8, sizeM: 1.2 },
+        {
+          id: 'c',
+          kind: 'bare' as const,
+          arcDeg: 160,
+          heightM: 0.4,
+          distanceM: 1,
+          sizeM: 0.1,
+          aim: 'background' as const,
+          powerStops: 0,
+        },
+      ],
+    };
+    const exposure = { shutterParts: 160, iso: 200 };
+    const lines = setUpLines({ ...shot, light, exposure }, ROOM).join('\n');
+    expect(lines).toContain('Key: softbox 0.90 m, centre 2.30 m high');
+    expect(lines).toContain('then turned 15° to the lens');
+    expect(lines).toMatch(/Stand 2: strip.*grid of 30°; 1 stop over the key/);
+    expect(lines).toMatch(/Stand 3: white panel(?!.*key)/);
+    expect(lines).toMatch(/Stand 4: bare bulb.*aimed at the background; as bright as the key/);
+    expect(lines).toContain('1/160 s, ISO 200, upright');
+  });
+
+  it('puts poses of one set-up together, as long as they follow each other', () => {
+    const named = (name: string, of = shot) => ({ ...of, pose: { ...of.pose, name } });
+    const moved = { ...shot, camera: { ...shot.camera, heightM: 0.9 } };
+    const sheet = setSheet([named('one'), named('two'), named('three', moved), named('four')], ROOM);
+    expect(sheet.map((s) => s.poses)).toEqual([['one', 'two'], ['three'], ['four']]);
+  });
+});

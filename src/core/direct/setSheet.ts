@@ -1,0 +1,81 @@
+import { viewOf } from '../camera';
+import { sourceCentre, sourceKind, type Light, type LightSource } from '../light';
+import type { Shot } from '../picture';
+import type { Room } from '../scene';
+import type { Vec3 } from '../units';
+
+/** A set-up as an assistant builds it: everything in tape-measure numbers. */
+export interface SetUp {
+  /** Poses that are taken in it, in the order of the run. */
+  poses: string[];
+  lines: string[];
+}
+
+const metres = (m: number) => `${m.toFixed(2)} m`;
+
+/** A place of the floor from two walls; how far outside where it is not in the room. */
+function fromWalls([x, , z]: Vec3, room: Room): string {
+  const back = z + room.markToBackM;
+  const left = x + room.markToLeftM;
+  const isOutside = back < 0 || left < 0 || back > room.depthM || left > room.widthM;
+  return `${metres(back)} from the back wall, ${metres(left)} from the left wall${isOutside ? ', OUTSIDE THE ROOM' : ''}`;
+}
+
+function sourceLine(
+  name: string,
+  source: LightSource | (Light & { kind: LightSource['kind'] }),
+  room: Room,
+): string {
+  const { words, works } = sourceKind(source.kind);
+  const parts = [
+    `${name}: ${words} ${metres(source.sizeM)}, centre ${metres(source.heightM)} high`,
+    fromWalls(sourceCentre(source), room),
+  ];
+  const aim = 'aim' in source && source.aim === 'background' ? 'the background' : 'the face';
+  const feather = source.featherDeg
+    ? `, then turned ${Math.abs(source.featherDeg)}° ${source.featherDeg > 0 ? 'to the lens' : 'past the sitter'}`
+    : '';
+  parts.push(`aimed at ${aim}${feather}`);
+  if (source.gridDeg !== undefined) parts.push(`grid of ${source.gridDeg}°`);
+  if (works === 'lamp' && 'powerStops' in source && source.powerStops !== undefined) {
+    const stops = source.powerStops;
+    parts.push(
+      stops === 0
+        ? 'as bright as the key'
+        : `${Math.abs(stops)} ${Math.abs(stops) === 1 ? 'stop' : 'stops'} ${stops > 0 ? 'over' : 'under'} the key`,
+    );
+  }
+  return parts.join('; ');
+}
+
+/** What an assistant needs to build one shot. Left and right of the room are as the camera sees them. */
+export function setUpLines({ camera, light, exposure }: Shot, room: Room): string[] {
+  const lens = viewOf(camera);
+  const level =
+    camera.aim.kind === 'level' ? 'level' : `aimed ${metres(camera.aim.heightM)} high over the mark`;
+  const exposed = exposure ? `, 1/${exposure.shutterParts} s, ISO ${exposure.iso}` : '';
+  const stops = light.ambientShare > 0 ? Math.log2((1 + light.ambientShare) / light.ambientShare) : null;
+  return [
+    `Sitter’s mark: ${fromWalls([0, 0, 0], room)}`,
+    `Camera: ${metres(camera.distanceM)} from the mark; ${fromWalls(lens.eye, room)}`,
+    `Lens: centre ${metres(camera.heightM)} high, ${level}`,
+    `Taken with: ${camera.focalLengthMm} mm, f/${camera.apertureF}${exposed}, ${camera.orientation}`,
+    sourceLine('Key', { ...light, kind: light.kind ?? 'softbox' }, room),
+    ...(light.others ?? []).map((s, i) => sourceLine(`Stand ${i + 2}`, s, room)),
+    stops === null
+      ? 'No light but these'
+      : `Key and ambient ${stops.toFixed(1)} stops over the ambient alone`,
+  ];
+}
+
+/** The set-ups of a run: poses that follow each other in the same one are put together. */
+export function setSheet(shots: readonly Shot[], room: Room): SetUp[] {
+  const out: SetUp[] = [];
+  for (const shot of shots) {
+    const lines = setUpLines(shot, room);
+    const last = out.at(-1);
+    if (last && last.lines.join() === lines.join()) last.poses.push(shot.pose.name);
+    else out.push({ poses: [shot.pose.name], lines });
+  }
+  return out;
+}
