@@ -1,11 +1,14 @@
 import { expose, transfer, type ProxyMarked } from 'comlink';
 import {
+  cameraFor,
   dragged,
   handlePoint,
   HANDLES,
   lightFor,
   mend,
   whatReaches,
+  type CameraGoal,
+  type CameraProposal,
   type Handle,
   type LightGoal,
   type LightProposal,
@@ -52,6 +55,7 @@ import {
 } from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
 import type { Room } from '@/core/scene';
+import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
 import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
@@ -356,6 +360,18 @@ const api = {
         ? stopsMap(exposeLinear(picture, studio.surface, studio.skinned, shown.exposureStops))
         : develop(picture, studio.surface, studio.skinned, shown.exposureStops);
     return transfer({ width: picture.width, height: picture.height, bytes }, [bytes.buffer]);
+  },
+
+  /** Lens, distance and height that do what is wanted; null when no lens holds the framing in the room. */
+  async cameraFor(
+    profile: BodyProfile,
+    shot: Shot,
+    goal: CameraGoal,
+    framing: Framing,
+    room: Room,
+    lenses: Lens[],
+  ): Promise<CameraProposal | null> {
+    return cameraFor((await studioFor(profile)).studio, shot, goal, framing, room, lenses);
   },
 
   /** A place of the key that draws a wanted pattern; null when the room has none. */

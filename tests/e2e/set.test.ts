@@ -163,6 +163,20 @@ describe('the set', () => {
     expect(Object.keys(await fits())).toContain('40 mm f/2');
   });
 
+  it('places the camera for a goal, and says what that changes', async () => {
+    await pressByKeys('full length');
+    await gilvo.choose('section[aria-label="Camera by goal"] select', 'legs');
+    await pressByKeys('Place the camera');
+    const table = 'section[aria-label="Camera by goal"] tbody';
+    await gilvo.one(`${table} tr`);
+    const { camera } = await shotNow();
+    expect(camera.heightM).toBeLessThan(0.95);
+    const legs = /legs of the figure (\d+) % (\d+) %/.exec(await gilvo.text(table))!;
+    expect(Number(legs[2])).toBeGreaterThan(Number(legs[1]));
+    await gilvo.click('button[aria-label="Use 50 mm f/1.8"]');
+    await settled();
+  });
+
   it('says which cuts of the brief fit the picture, and goes back until all do', async () => {
     const cuts = 'section[aria-label="Formats of the brief"]';
     await pressByKeys('three-quarter');

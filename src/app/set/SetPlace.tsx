@@ -18,6 +18,7 @@ import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
 import { useReport } from '../take/useReport';
 import { FitsTable } from './FitsTable';
+import { CameraGoalPart } from './CameraGoalPart';
 import { CropMarks, FormatsPart, usePlaces } from './FormatsPart';
 import { FramingPart } from './FramingPart';
 import { KitPart } from './KitPart';
@@ -174,6 +175,13 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
             {points ? (
               <div className="mt-3 space-y-4">
                 <FitsTable room={room} camera={camera} points={points} framing={framing} lenses={lenses} />
+                <CameraGoalPart
+                  profile={profile}
+                  shot={take.shot}
+                  room={room}
+                  framing={framing}
+                  lenses={lenses}
+                />
                 <SharpTable camera={camera} points={points} backgroundM={room.markToBackM} />
                 <KitPart lenses={lenses} />
               </div>

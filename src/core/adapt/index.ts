@@ -2,3 +2,10 @@ export { mend, type MendChange, type MendResult } from './mend';
 export { dragged, handlePoint, HANDLES, type Handle } from './handles';
 export { whatReaches, type ReachingChange } from './reaching';
 export { lightFor, SOUGHT_PATTERNS, type LightGoal, type LightProposal } from './lightFor';
+export {
+  CAMERA_GOALS,
+  cameraFor,
+  type CameraGoal,
+  type CameraMeasures,
+  type CameraProposal,
+} from './cameraFor';

@@ -141,16 +141,17 @@ function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanc
 }
 
 /**
- * The nearest camera that holds a framing of the sitter as posed with a focal length: distance, lens height and aim; arc,
- * sensor, orientation and aperture stay. Null where it is nowhere between half a metre and twenty.
+ * The nearest camera that holds a framing of the sitter as posed with a focal length and from a lens height, the usual one
+ * where none is said: distance and aim; arc, sensor, orientation and aperture stay. Null where it is nowhere between half a metre and twenty.
  */
 export function framed(
   camera: Camera,
   points: FigurePoints,
   framing: Framing,
   focalLengthMm = camera.focalLengthMm,
+  heightM = usualHeightM(points, framing),
 ): Camera | null {
-  const start = { ...camera, focalLengthMm, heightM: settableHeightM(usualHeightM(points, framing)) };
+  const start = { ...camera, focalLengthMm, heightM: settableHeightM(heightM) };
   let { min: low, max: high }: { min: number; max: number } = CAMERA_RANGES.distanceM;
   if (aimedAt(start, points, framing, high).needs > 1) return null;
   if (aimedAt(start, points, framing, low).needs <= 1) high = low;
