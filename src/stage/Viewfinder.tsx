@@ -127,8 +127,6 @@ function lampOf(isKey: boolean): SpotLight {
   spot.shadow.mapSize.set(side, side);
   spot.shadow.bias = -0.0014;
   spot.shadow.normalBias = 0.02;
-  spot.shadow.camera.near = 0.3;
-  spot.shadow.camera.far = 14;
   return spot;
 }
 
@@ -155,10 +153,12 @@ function setLamp(lamp: SpotLight, source: LightSamples, face: Vec3): void {
   lamp.castShadow = source.castsShadow;
   lamp.angle = isGridded
     ? Math.acos(source.gridCos)
-    : Math.min(WIDEST_CONE, Math.atan(SHADOWED_M / distance));
+    : Math.min(WIDEST_CONE, Math.atan((distance > 20 ? 2 * SHADOWED_M : SHADOWED_M) / distance));
   lamp.penumbra = isGridded ? 1 : 0.1;
   // the wider the source, the wider the filtered edge of its shadow
-  lamp.shadow.radius = Math.min(9, 1 + 7 * source.sizeM);
+  lamp.shadow.radius = Math.min(9, 1 + 7 * source.sizeM * (SHADOWED_M / Math.max(SHADOWED_M, distance)));
+  lamp.shadow.camera.near = Math.max(0.3, distance - 6);
+  lamp.shadow.camera.far = distance + 10;
   lamp.target.updateMatrixWorld();
   lamp.shadow.needsUpdate = true;
 }

@@ -122,6 +122,24 @@ describe('the light of the set', () => {
     expect((await lightNow()).others).toMatchObject([{ kind: 'strip' }]);
   });
 
+  it('takes the sun as it stands when the sitting begins', async () => {
+    await gilvo.choose('label:has(option[value="overcast"]) select', 'sun');
+    await gilvo.press('As the sun stands at 10:00');
+    const light = await lightNow();
+    expect(light.kind).toBe('sun');
+    // 53 degrees north, early in December: low in the south-east (the arc of the set's own bearing)
+    expect(light.altitudeDeg).toBeGreaterThan(5);
+    expect(light.altitudeDeg).toBeLessThan(14);
+    expect(await gilvo.text('svg[aria-label="Floor plan"]')).toContain('sun');
+    await gilvo.type('above the horizon, °', '-4');
+    expect(await gilvo.text('[role="alert"]')).toContain(
+      'above the horizon -4: give a number from 0.5 to 90',
+    );
+    expect((await lightNow()).altitudeDeg).toBe(light.altitudeDeg);
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.choose('label:has(option[value="overcast"]) select', 'softbox');
+  });
+
   it.each([
     ['phone', PHONE_SIZE],
     ['tablet', { width: 820, height: 1180 }],

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Vec3 } from '@/core/units';
-import { irradianceFrom, lightingOf, lightingRatio, type Light } from '@/core/light';
+import { irradianceFrom, lightingOf, lightingRatio, lightSchema, type Light } from '@/core/light';
 
 const KEY: Light = { arcDeg: 0, heightM: 1.5, distanceM: 2, sizeM: 0.05, ambientShare: 0 };
 const TOWARDS = [0, 0, 1];
@@ -121,6 +121,37 @@ it('a source five of its diameters away is as good as a point', () => {
   const key = keyOf({ ...STRAIGHT, kind: 'octa', sizeM: 0.4 }, FACE);
   const fall = irradianceFrom(key, [0, 1.5, -1], [0, 0, 1]);
   expect(Math.abs(fall / (2 / 3) ** 2 - 1)).toBeLessThan(0.01);
+});
+
+describe('light from the sky', () => {
+  const sky = (kind: 'sun' | 'overcast', altitudeDeg = 30) =>
+    keyOf({ ...STRAIGHT, kind, arcDeg: 20, altitudeDeg }, FACE);
+
+  it('the sun is as bright anywhere in the set, from its own direction', () => {
+    const sun = sky('sun');
+    const a = (20 * Math.PI) / 180;
+    const e = (30 * Math.PI) / 180;
+    const d: Vec3 = [Math.sin(a) * Math.cos(e), Math.sin(e), Math.cos(a) * Math.cos(e)];
+    for (const p of [FACE, [2, 0.1, -2], [-3, 1, 1]] as Vec3[]) {
+      expect(irradianceFrom(sun, p, d)).toBeGreaterThan(0.94);
+      expect(irradianceFrom(sun, p, d)).toBeLessThan(1.06);
+    }
+    // Lambert: a patch turned away by 60 degrees receives half
+    expect(irradianceFrom(sun, FACE, [d[0], d[1], d[2]].map((c) => -c) as Vec3)).toBe(0);
+    expect(irradianceFrom(sun, FACE, [0, 1, 0])).toBeCloseTo(Math.sin(e), 2);
+  });
+
+  it('an overcast sky reaches patches that the sun does not', () => {
+    const across: Vec3 = [Math.sin((110 * Math.PI) / 180), 0, Math.cos((110 * Math.PI) / 180)];
+    expect(irradianceFrom(sky('sun'), FACE, across)).toBeLessThan(0.01);
+    expect(irradianceFrom(sky('overcast'), FACE, across)).toBeGreaterThan(0.1);
+  });
+
+  it('an altitude below the horizon is refused by name and range', () => {
+    const refused = lightSchema.safeParse({ ...STRAIGHT, kind: 'sun', altitudeDeg: -3 });
+    expect(refused.error?.issues[0]?.path).toEqual(['altitudeDeg']);
+    expect(lightSchema.safeParse({ ...STRAIGHT, kind: 'sun', altitudeDeg: 3 }).success).toBe(true);
+  });
 });
 
 describe('other sources', () => {

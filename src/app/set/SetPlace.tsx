@@ -88,7 +88,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         </div>
         <div className="space-y-2.5">
           {part === 'camera' && <CameraControls shot={take.shot} />}
-          {part === 'light' && <SourcesPart shot={take.shot} />}
+          {part === 'light' && <SourcesPart shot={take.shot} site={room.site} time={time} />}
           {part === 'room' && (
             <>
               <RoomPart room={room} failed={failed} onChange={changeRoom} />

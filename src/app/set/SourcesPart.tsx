@@ -1,13 +1,17 @@
 'use client';
 
+import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import {
   AIMS,
+  isSky,
   KEY_RANGES,
   LAMP_KIND_IDS,
   MOST_SOURCES,
   SOURCE_KIND_IDS,
   SOURCE_RANGES,
+  STANDING_KIND_IDS,
+  USUAL_ALTITUDE_DEG,
   sourceKind,
   type Light,
   type LightSource,
@@ -18,6 +22,7 @@ import { Choice } from '../take/Choice';
 import { usePoseStore } from '../take/poseStore';
 import { LightControls } from '../take/SetControls';
 import type { Shot } from '@/core/picture';
+import { sunAt, type Site } from '@/core/scene';
 
 const KIND_WORDS = Object.fromEntries(SOURCE_KIND_IDS.map((id) => [id, sourceKind(id).words])) as Record<
   SourceKindId,
@@ -57,7 +62,7 @@ function SourceRow({ source, onChange }: { source: LightSource; onChange(next: L
       <Choice<SourceKindId>
         label="kind"
         value={source.kind}
-        options={SOURCE_KIND_IDS}
+        options={STANDING_KIND_IDS}
         words={KIND_WORDS}
         onChange={(kind) => {
           const { powerStops, aim, ...rest } = source;
@@ -108,8 +113,68 @@ function SourceRow({ source, onChange }: { source: LightSource; onChange(next: L
   );
 }
 
+interface SourcesPartProps {
+  shot: Shot;
+  /** Where the set is on the earth; unknown indoors. */
+  site: Site | undefined;
+  /** When the sitting begins. */
+  time: Date;
+}
+
+/** What shines from the sky: its bearing and height, by hand or as it stands when the sitting begins. */
+function SkyControls({ light, site, time }: { light: Light; site: Site | undefined; time: Date }) {
+  const { setLight, setLightNumber, setDragging } = usePoseStore.getState();
+  const { altitudeDeg } = SOURCE_RANGES;
+  const sun = site && sunAt(site, time);
+  return (
+    <>
+      {(['arcDeg', 'ambientShare'] as const).map((name) => (
+        <NumberSlider
+          key={name}
+          {...KEY_RANGES[name]}
+          label={KEY_RANGES[name].words}
+          value={light[name]}
+          unit={name === 'ambientShare' ? '%' : KEY_RANGES[name].unit}
+          shown={name === 'ambientShare' ? 100 : 1}
+          onChange={(v) => setLightNumber(name, v)}
+          onDrag={setDragging}
+        />
+      ))}
+      <NumberSlider
+        label={altitudeDeg.words}
+        {...altitudeDeg}
+        value={light.altitudeDeg ?? USUAL_ALTITUDE_DEG}
+        onChange={(v) => setLight({ ...light, altitudeDeg: v })}
+        onDrag={setDragging}
+      />
+      {sun && sun.altitudeDeg >= altitudeDeg.min && (
+        <button
+          type="button"
+          className="link-act"
+          onClick={() =>
+            setLight({
+              ...light,
+              arcDeg: Math.round(sun.arcDeg),
+              altitudeDeg: Math.round(sun.altitudeDeg * 2) / 2,
+            })
+          }
+        >
+          As the sun stands at {format(time, 'HH:mm')}
+        </button>
+      )}
+      {sun && sun.altitudeDeg < altitudeDeg.min && (
+        <p role="status" className="text-xs text-error">
+          The sun is below the horizon at {format(time, 'HH:mm')} ({sun.altitudeDeg.toFixed(1)}°): there is no
+          light from it.
+        </p>
+      )}
+      {!site && <p className="quiet text-xs">Say where the set is under room, and the sun is found.</p>}
+    </>
+  );
+}
+
 /** The key and everything else that lights or shades the set. */
-export function SourcesPart({ shot }: { shot: Shot }) {
+export function SourcesPart({ shot, site, time }: SourcesPartProps) {
   const { setLight, setDragging } = usePoseStore.getState();
   const { light } = shot;
   const others = light.others ?? [];
@@ -137,25 +202,31 @@ export function SourcesPart({ shot }: { shot: Shot }) {
         words={KIND_WORDS}
         onChange={(kind) => setLight({ ...light, kind })}
       />
-      <LightControls shot={shot} />
-      <NumberSlider
-        label="key feathered"
-        {...featherDeg}
-        value={light.featherDeg ?? 0}
-        ends={['past the sitter', 'to the lens']}
-        neutral={0}
-        onChange={(v) => optional('featherDeg', v, 0)}
-        onDrag={setDragging}
-      />
-      <NumberSlider
-        label="grid on the key"
-        {...gridDeg}
-        value={light.gridDeg ?? gridDeg.max}
-        ends={['tight', 'none']}
-        neutral={gridDeg.max}
-        onChange={(v) => optional('gridDeg', v, gridDeg.max)}
-        onDrag={setDragging}
-      />
+      {light.kind && isSky(light.kind) ? (
+        <SkyControls light={light} site={site} time={time} />
+      ) : (
+        <>
+          <LightControls shot={shot} />
+          <NumberSlider
+            label="key feathered"
+            {...featherDeg}
+            value={light.featherDeg ?? 0}
+            ends={['past the sitter', 'to the lens']}
+            neutral={0}
+            onChange={(v) => optional('featherDeg', v, 0)}
+            onDrag={setDragging}
+          />
+          <NumberSlider
+            label="grid on the key"
+            {...gridDeg}
+            value={light.gridDeg ?? gridDeg.max}
+            ends={['tight', 'none']}
+            neutral={gridDeg.max}
+            onChange={(v) => optional('gridDeg', v, gridDeg.max)}
+            onDrag={setDragging}
+          />
+        </>
+      )}
       <section aria-label="Other lights and panels">
         {others.map((source) => (
           <div key={source.id} className="relative border-t border-base-300 py-1">
@@ -186,7 +257,7 @@ export function SourcesPart({ shot }: { shot: Shot }) {
               onChange={(e) => add(e.target.value as SourceKindId)}
             >
               <option value="">a light or a panel</option>
-              {SOURCE_KIND_IDS.map((id) => (
+              {STANDING_KIND_IDS.map((id) => (
                 <option key={id} value={id}>
                   {KIND_WORDS[id]}
                 </option>

@@ -1,4 +1,5 @@
 import { angleOfViewDeg, coverageM, frameMm, fullFrameEquivalentMm, SENSOR_FORMATS } from '@/core/camera';
+import { isSky, sourceKind, USUAL_ALTITUDE_DEG } from '@/core/light';
 import type { Shot } from '@/core/picture';
 
 /** The numbers an assistant sets camera and key by. */
@@ -23,8 +24,15 @@ export function Marks({ shot }: { shot: Shot }) {
             string,
           ],
         ]),
-    ['key', `${side(light.arcDeg)}, ${light.distanceM.toFixed(1)} m`],
-    ['key is', `${light.heightM.toFixed(2)} m high, ${light.sizeM.toFixed(2)} m wide`],
+    ...(light.kind && isSky(light.kind)
+      ? ([
+          ['key', `${sourceKind(light.kind).words}, ${side(light.arcDeg)}`],
+          ['key is', `${Math.round(light.altitudeDeg ?? USUAL_ALTITUDE_DEG)}° high`],
+        ] as [string, string][])
+      : ([
+          ['key', `${side(light.arcDeg)}, ${light.distanceM.toFixed(1)} m`],
+          ['key is', `${light.heightM.toFixed(2)} m high, ${light.sizeM.toFixed(2)} m wide`],
+        ] as [string, string][])),
   ];
   return (
     <dl className="text-xs" aria-label="Marks">

@@ -2,7 +2,7 @@
 
 import { useRef, type ReactNode } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
-import { KEY_RANGES, sourceCentre, sourceKind } from '@/core/light';
+import { drawnCentre, isSky, KEY_RANGES, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { footprintsOf, type Room } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
@@ -78,7 +78,7 @@ export function PlanView({
   const X = (x: number) => left + (x + room.markToLeftM) * scale;
   const Y = (z: number) => MARGIN + (z + room.markToBackM) * scale;
   const view = viewOf(shot.camera);
-  const key = sourceCentre(shot.light);
+  const key = drawnCentre(shot.light);
 
   /** Drags the camera, the key, or another source by its id. */
   const drag = (what: string) => (event: React.PointerEvent) => {
@@ -202,7 +202,7 @@ export function PlanView({
           strokeWidth={1.2}
         />
         {(shot.light.others ?? []).map((source) => {
-          const at = sourceCentre(source);
+          const at = drawnCentre(source);
           const { acrossShare, works, words } = sourceKind(source.kind);
           const wide = source.sizeM * acrossShare * scale;
           return (
@@ -248,7 +248,9 @@ export function PlanView({
           fontSize={textSize}
           fill="currentColor"
         >
-          key {shot.light.distanceM.toFixed(1)} m
+          {shot.light.kind && isSky(shot.light.kind)
+            ? sourceKind(shot.light.kind).words
+            : `key ${shot.light.distanceM.toFixed(1)} m`}
         </text>
         <g
           transform={`translate(${X(view.eye[0])} ${Y(view.eye[2])}) rotate(${-shot.camera.arcDeg})`}

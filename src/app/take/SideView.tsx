@@ -2,7 +2,7 @@
 
 import { useRef } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
-import { KEY_RANGES, sourceCentre, sourceKind } from '@/core/light';
+import { drawnCentre, isSky, KEY_RANGES, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { radians } from '@/core/units';
 import type { ShotReport } from '@/workers/studio.worker';
@@ -14,7 +14,9 @@ const FLOOR = 98;
 
 /** Heights that the drawing has to hold for the lights, metres. */
 function sourceTops({ light }: Shot): number[] {
-  return [light, ...(light.others ?? [])].map((s) => s.heightM + s.sizeM / 2);
+  return [light, ...(light.others ?? [])].map((s) =>
+    s.kind && isSky(s.kind) ? 2.6 : s.heightM + s.sizeM / 2,
+  );
 }
 
 interface SideViewProps {
@@ -115,21 +117,37 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
         />
         <line x1={lensX} x2={lensX} y1={Y(camera.heightM)} y2={FLOOR} stroke="currentColor" strokeWidth={1} />
         {sources.map((source) => {
-          const x = along(sourceCentre(source));
-          const half = Math.max(2, (source.sizeM / 2) * scale);
+          const at = drawnCentre(source);
+          const x = along(at);
+          const y = Math.max(4, Y(at[1]));
+          const comesFromSky = source.kind !== undefined && isSky(source.kind);
+          const half = comesFromSky ? 3 : Math.max(2, (source.sizeM / 2) * scale);
           return (
             <g
               key={source.id}
               className="cursor-grab"
               data-side-source={source.id}
-              onPointerDown={drag(source.id)}
+              onPointerDown={comesFromSky ? undefined : drag(source.id)}
             >
-              <title>{`${source.words}, ${source.heightM.toFixed(2)} m high`}</title>
-              <line x1={x} x2={x} y1={Y(source.heightM)} y2={FLOOR} stroke="currentColor" strokeWidth={0.4} />
-              <rect x={x - 8} y={Y(source.heightM) - 9} width={16} height={18} fill="transparent" />
+              <title>
+                {comesFromSky ? source.words : `${source.words}, ${source.heightM.toFixed(2)} m high`}
+              </title>
+              {comesFromSky ? (
+                <line
+                  x1={x}
+                  x2={sitterX}
+                  y1={y}
+                  y2={Y(eyes)}
+                  stroke="var(--color-accent)"
+                  strokeWidth={0.6}
+                />
+              ) : (
+                <line x1={x} x2={x} y1={y} y2={FLOOR} stroke="currentColor" strokeWidth={0.4} />
+              )}
+              <rect x={x - 8} y={y - 9} width={16} height={18} fill="transparent" />
               <rect
                 x={x - 1.5}
-                y={Y(source.heightM) - half}
+                y={y - half}
                 width={3}
                 height={2 * half}
                 fill={source.id === 'key' ? 'var(--color-primary)' : 'var(--color-base-100)'}

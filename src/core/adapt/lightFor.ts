@@ -1,6 +1,6 @@
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
-import { KEY_RANGES, type Light } from '../light';
+import { isSky, KEY_RANGES, type Light } from '../light';
 import {
   directionFromFace,
   patternsOf,
@@ -62,7 +62,8 @@ function isInRoom(light: Light, room: Room): boolean {
  */
 export function lightFor(studio: Studio, shot: Shot, goal: LightGoal, room: Room): LightProposal | null {
   const sought = SOUGHT[goal.pattern];
-  if (!sought) return null;
+  // what shines from the sky stands where it stands
+  if (!sought || (shot.light.kind && isSky(shot.light.kind))) return null;
   const lens = viewOf(shot.camera).eye;
   const figure = figureOf(studio.body, shot.pose, { lens });
   const { nose } = figure.points;

@@ -70,6 +70,13 @@ describe('the set sheet', () => {
     expect(lines).toContain('1/160 s, ISO 200, upright');
   });
 
+  it('the sun has a bearing and a height, and no stand', () => {
+    const light = { ...shot.light, kind: 'sun' as const, arcDeg: -40, altitudeDeg: 25 };
+    expect(setUpLines({ ...shot, light }, ROOM)[4]).toBe(
+      'Key: sun, 40° to camera left of the front, 25° high',
+    );
+  });
+
   it('puts poses of one set-up together, as long as they follow each other', () => {
     const named = (name: string, of = shot) => ({ ...of, pose: { ...of.pose, name } });
     const moved = { ...shot, camera: { ...shot.camera, heightM: 0.9 } };

@@ -1,5 +1,5 @@
 import { viewOf } from '../camera';
-import { sourceCentre, sourceKind, type Light, type LightSource } from '../light';
+import { isSky, sourceCentre, sourceKind, type Light, type LightSource } from '../light';
 import type { Shot } from '../picture';
 import type { Room } from '../scene';
 import type { Vec3 } from '../units';
@@ -27,6 +27,8 @@ function sourceLine(
   room: Room,
 ): string {
   const { words, works } = sourceKind(source.kind);
+  if (isSky(source.kind))
+    return `${name}: ${words}, ${Math.round(Math.abs(source.arcDeg))}° to camera ${source.arcDeg >= 0 ? 'right' : 'left'} of the front${source.altitudeDeg === undefined ? '' : `, ${Math.round(source.altitudeDeg)}° high`}`;
   const parts = [
     `${name}: ${words} ${metres(source.sizeM)}, centre ${metres(source.heightM)} high`,
     fromWalls(sourceCentre(source), room),

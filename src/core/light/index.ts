@@ -1,5 +1,6 @@
 export {
   AIMS,
+  drawnCentre,
   KEY_NUMBERS,
   KEY_RANGES,
   lightingRatio,
@@ -7,9 +8,17 @@ export {
   MOST_SOURCES,
   SOURCE_RANGES,
   sourceCentre,
+  USUAL_ALTITUDE_DEG,
   type KeyNumber,
   type Light,
   type LightSource,
 } from './light';
 export { irradianceFrom, lightingOf, type Lighting, type LightSamples } from './samples';
-export { LAMP_KIND_IDS, SOURCE_KIND_IDS, sourceKind, type SourceKindId } from './sources';
+export {
+  isSky,
+  LAMP_KIND_IDS,
+  SOURCE_KIND_IDS,
+  sourceKind,
+  STANDING_KIND_IDS,
+  type SourceKindId,
+} from './sources';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { radians, type Vec3 } from '../units';
-import { LAMP_KIND_IDS, SOURCE_KIND_IDS, type SourceKindId } from './sources';
+import { isSky, LAMP_KIND_IDS, sourceKind, STANDING_KIND_IDS, type SourceKindId } from './sources';
 
 /** Ranges of the key light's numbers. */
 export const KEY_RANGES = {
@@ -18,6 +18,7 @@ export const SOURCE_RANGES = {
   powerStops: { min: -6, max: 3, step: 0.5, unit: 'stops', words: 'against the key' },
   featherDeg: { min: -60, max: 60, step: 5, unit: '°', words: 'feathered' },
   gridDeg: { min: 10, max: 90, step: 5, unit: '°', words: 'grid' },
+  altitudeDeg: { min: 0.5, max: 90, step: 1, unit: '°', words: 'above the horizon' },
 } as const;
 
 const ranged = (name: KeyNumber) => z.number().min(KEY_RANGES[name].min).max(KEY_RANGES[name].max);
@@ -34,6 +35,8 @@ const PLACED = {
   featherDeg: rangedOfSource('featherDeg').optional(),
   /** Full angle that a grid lets through, degrees. */
   gridDeg: rangedOfSource('gridDeg').optional(),
+  /** Height of what shines from the sky, degrees; such a source has no distance, no height and no size of its own. */
+  altitudeDeg: rangedOfSource('altitudeDeg').optional(),
 };
 
 /** What a source is aimed at. */
@@ -42,7 +45,7 @@ export const AIMS = ['face', 'background'] as const;
 /** A source besides the key. */
 export const sourceSchema = z.strictObject({
   id: z.string().min(1).max(40),
-  kind: z.enum(SOURCE_KIND_IDS),
+  kind: z.enum(STANDING_KIND_IDS as [SourceKindId, ...SourceKindId[]]),
   ...PLACED,
   aim: z.enum(AIMS).optional(),
   /**
@@ -71,13 +74,44 @@ export type Light = z.infer<typeof lightSchema>;
 /** What every source has, the key too. */
 export type Placed = Pick<
   LightSource,
-  'arcDeg' | 'heightM' | 'distanceM' | 'sizeM' | 'featherDeg' | 'gridDeg'
->;
+  'arcDeg' | 'heightM' | 'distanceM' | 'sizeM' | 'featherDeg' | 'gridDeg' | 'altitudeDeg'
+> & { kind?: SourceKindId };
+
+/** What shines from the sky is put this far away, metres: its light is parallel to a third of a degree. */
+const SKY_M = 100;
+/** Height of the sun where none is said, degrees. */
+export const USUAL_ALTITUDE_DEG = 35;
+
+/** The point of the sitter that altitudes are counted from, metres. */
+const EYES_M = 1.5;
+
+function inSky(placed: Placed, farM: number): Vec3 {
+  const arc = radians(placed.arcDeg);
+  const up = radians(placed.altitudeDeg ?? USUAL_ALTITUDE_DEG);
+  const flat = Math.cos(up) * farM;
+  return [Math.sin(arc) * flat, EYES_M + Math.sin(up) * farM, Math.cos(arc) * flat];
+}
 
 /** Centre of a source, metres. */
-export function sourceCentre({ arcDeg, distanceM, heightM }: Placed): Vec3 {
+export function sourceCentre(placed: Placed): Vec3 {
+  if (placed.kind && isSky(placed.kind)) return inSky(placed, SKY_M);
+  const { arcDeg, distanceM, heightM } = placed;
   const arc = radians(arcDeg);
   return [Math.sin(arc) * distanceM, heightM, Math.cos(arc) * distanceM];
+}
+
+/** Diameter or long side of a source, metres, where it is. */
+export function sourceSizeM(placed: Placed): number {
+  const skyDeg = placed.kind && sourceKind(placed.kind).skyDeg;
+  return skyDeg ? 2 * SKY_M * Math.tan(radians(skyDeg / 2)) : placed.sizeM;
+}
+
+/** So far from the mark what shines from the sky is drawn on plan and side view, metres. */
+const DRAWN_SKY_M = 2.4;
+
+/** Where a source is drawn on plan and side view: the sky's at the end of an arrow that comes from it, metres. */
+export function drawnCentre(placed: Placed): Vec3 {
+  return placed.kind && isSky(placed.kind) ? inSky(placed, DRAWN_SKY_M) : sourceCentre(placed);
 }
 
 /** Lighting ratio (key + ambient) : ambient at the face, as n in n:1; Infinity without ambient. */

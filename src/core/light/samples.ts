@@ -1,6 +1,6 @@
 import { viewTowards } from '../camera';
 import { add, dot, radians, subtract, unit, type Vec3 } from '../units';
-import { sourceCentre, type Light, type LightSource, type Placed } from './light';
+import { sourceCentre, sourceSizeM, type Light, type LightSource, type Placed } from './light';
 import { sourceKind, type SourceKindId } from './sources';
 
 /** One source as points of equal intensity. */
@@ -35,9 +35,13 @@ function pointsAlong(sideM: number): number {
   return sideM <= 0.15 ? 1 : sideM <= 1 ? 3 : 4;
 }
 
+/** Size of a lamp in a studio that is sampled as finely as what shines from the sky, metres: a disc of the sun, a cloud. */
+const AS_FINE_M = { narrow: 0.1, wide: 3 };
+
 /** Places of the sample points on the face of a source, in its own long and narrow half-sides (-1 to 1). */
-function pattern(kind: SourceKindId, sizeM: number): [number, number][] {
-  const { outline, acrossShare } = sourceKind(kind);
+function pattern(kind: SourceKindId, standingM: number): [number, number][] {
+  const { outline, acrossShare, skyDeg } = sourceKind(kind);
+  const sizeM = skyDeg === undefined ? standingM : skyDeg < 5 ? AS_FINE_M.narrow : AS_FINE_M.wide;
   if (outline === 'ring')
     return Array.from({ length: 12 }, (_, i) => {
       const a = ((i + 0.5) / 12) * 2 * Math.PI;
@@ -68,7 +72,8 @@ function turnedAboutVertical([x, y, z]: Vec3, deg: number): Vec3 {
 /** Spreads a source over its face, with intensity 1. A long narrow one stands upright. */
 function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): LightSamples {
   const { outline, acrossShare, works } = sourceKind(kind);
-  const centre = sourceCentre(placed);
+  const centre = sourceCentre({ ...placed, kind });
+  const sizeM = sourceSizeM({ ...placed, kind });
   const feather = (placed.featherDeg ?? 0) * (placed.arcDeg >= 0 ? 1 : -1);
   const direct = subtract(target, centre);
   const {
@@ -76,7 +81,7 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
     right,
     up,
   } = viewTowards(centre, add(centre, turnedAboutVertical(direct, feather)), 1);
-  const half = placed.sizeM / 2;
+  const half = sizeM / 2;
   const points = pattern(kind, placed.sizeM).map(([u, v]) =>
     add(add(centre, right, u * half * acrossShare), up, v * half),
   );
@@ -88,7 +93,7 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
     intensity: 1,
     isBall: outline === 'ball',
     gridCos: placed.gridDeg === undefined ? -1 : Math.cos(radians(placed.gridDeg / 2)),
-    sizeM: placed.sizeM * Math.sqrt(acrossShare),
+    sizeM: sizeM * Math.sqrt(acrossShare),
     castsShadow: works === 'lamp',
   };
 }

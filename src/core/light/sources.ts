@@ -17,6 +17,8 @@ export interface SourceKind {
   gloss?: number;
   /** The size that one of these usually has, metres. */
   usualSizeM: number;
+  /** What shines from the sky: the angle that it is seen under, degrees. It has an altitude and no stand. */
+  skyDeg?: number;
 }
 
 /** Everything that lights or shades a set. `sizeM` of a source is its long side or its diameter. */
@@ -29,6 +31,16 @@ export const SOURCE_KINDS = {
   lantern: { words: 'lantern', outline: 'ball', acrossShare: 1, works: 'lamp', usualSizeM: 0.6 },
   ring: { words: 'ring', outline: 'ring', acrossShare: 1, works: 'lamp', usualSizeM: 0.4 },
   window: { words: 'window', outline: 'rectangle', acrossShare: 0.7, works: 'lamp', usualSizeM: 1.6 },
+  // 0.53 degrees: the sun's mean apparent diameter (almanac; from memory)
+  sun: { words: 'sun', outline: 'disc', acrossShare: 1, works: 'lamp', usualSizeM: 1, skyDeg: 0.53 },
+  overcast: {
+    words: 'overcast sky',
+    outline: 'disc',
+    acrossShare: 1,
+    works: 'lamp',
+    usualSizeM: 1,
+    skyDeg: 80,
+  },
   white: {
     words: 'white panel',
     outline: 'rectangle',
@@ -59,3 +71,11 @@ export function sourceKind(id: SourceKindId): SourceKind {
 
 /** Kinds that a key can be: only what gives light of its own. */
 export const LAMP_KIND_IDS = SOURCE_KIND_IDS.filter((id) => sourceKind(id).works === 'lamp');
+
+/** Whether a kind shines from the sky. */
+export function isSky(id: SourceKindId): boolean {
+  return sourceKind(id).skyDeg !== undefined;
+}
+
+/** Kinds that stand on the floor: everything but the sky. */
+export const STANDING_KIND_IDS = SOURCE_KIND_IDS.filter((id) => !isSky(id));
