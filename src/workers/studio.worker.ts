@@ -294,10 +294,15 @@ const api = {
     };
   },
 
-  /** Develops the measuring picture of a shot. */
-  async picture(profile: BodyProfile, shot: Shot, scale: number): Promise<PictureBytes> {
+  /** Develops the measuring picture of a shot; with the background's distance, background and floor are lit too. */
+  async picture(
+    profile: BodyProfile,
+    shot: Shot,
+    scale: number,
+    backgroundM?: number,
+  ): Promise<PictureBytes> {
     const { studio } = await studioFor(profile);
-    const sight = seeShot(studio, shot, { lit: true, scale });
+    const sight = seeShot(studio, shot, { lit: true, scale, backgroundM });
     const bytes = develop(sight.picture, studio.surface, studio.skinned);
     return transfer({ width: sight.picture.width, height: sight.picture.height, bytes }, [bytes.buffer]);
   },

@@ -188,6 +188,12 @@ export class Gilvo {
 
   /** Waits for a finished download and returns its text. */
   async downloaded(ending = '.json'): Promise<{ name: string; text: string }> {
+    const { name, bytes } = await this.downloadedBytes(ending);
+    return { name, text: bytes.toString('utf8') };
+  }
+
+  /** Waits for a finished download and returns its bytes. */
+  async downloadedBytes(ending: string): Promise<{ name: string; bytes: Buffer }> {
     let name = '';
     await this.driver.wait(
       () => {
@@ -198,7 +204,7 @@ export class Gilvo {
       PATIENCE_MS,
       'nothing was downloaded',
     );
-    return { name, text: readFileSync(join(this.browser.downloads, name), 'utf8') };
+    return { name, bytes: readFileSync(join(this.browser.downloads, name)) };
   }
 
   async start(): Promise<void> {

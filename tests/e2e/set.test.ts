@@ -1,3 +1,4 @@
+import exifr from 'exifr';
 import { By, Key, Origin, until } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Sitting, Take } from '@/core/formats';
@@ -189,6 +190,23 @@ describe('the set', () => {
     expect(await gilvo.text(cuts)).not.toContain('does not fit');
     expect(await gilvo.text(cuts)).toMatch(/\d+ % of it/);
     expect(await gilvo.violations()).toEqual([]);
+  });
+
+  it('hands over a frame as a JPEG that tells how it was taken', async () => {
+    const { camera } = await shotNow();
+    await gilvo.press('Take a frame');
+    const { name, bytes } = await gilvo.downloadedBytes('.jpg');
+    expect(name).toMatch(/^slipway-sway-\d{8}-\d{6}\.jpg$/);
+    const read = await exifr.parse(bytes, true);
+    expect(read).toMatchObject({ FNumber: camera.apertureF, FocalLength: camera.focalLengthMm, ISO: 100 });
+    expect(read.SubjectDistance).toBeGreaterThan(camera.distanceM - 0.6);
+    const size = await gilvo.driver.executeAsyncScript<[number, number]>(
+      `const [data, done] = arguments; const image = new Image();
+       image.onload = () => done([image.naturalWidth, image.naturalHeight]);
+       image.src = 'data:image/jpeg;base64,' + data;`,
+      bytes.toString('base64'),
+    );
+    expect(size).toEqual([800, 1200]);
   });
 
   it('is written on a sheet in tape-measure numbers', async () => {

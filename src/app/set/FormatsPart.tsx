@@ -17,7 +17,7 @@ export interface UsePlace {
 }
 
 /** Where each use of a look is cut out of the picture. Details are cut by hand. */
-export function usePlaces(look: Look | undefined, camera: Camera, points: FigurePoints): UsePlace[] {
+export function placesOfUses(look: Look | undefined, camera: Camera, points: FigurePoints): UsePlace[] {
   return (look?.uses ?? []).flatMap((use) => {
     if (use.crop === 'detail') return [];
     const { aspect, words } = FORMATS[use.format];

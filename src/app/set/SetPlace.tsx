@@ -19,7 +19,8 @@ import { savedWords, useAutosave } from '../take/useAutosave';
 import { useReport } from '../take/useReport';
 import { FitsTable } from './FitsTable';
 import { CameraGoalPart } from './CameraGoalPart';
-import { CropMarks, FormatsPart, usePlaces } from './FormatsPart';
+import { CropMarks, FormatsPart, placesOfUses } from './FormatsPart';
+import { FramePart } from './FramePart';
 import { FramingPart } from './FramingPart';
 import { KitPart } from './KitPart';
 import { RoomPart } from './RoomPart';
@@ -51,7 +52,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const points = report?.points;
   // until one is chosen, the framing that the camera has
   const framing = chosen ?? (points ? framingOf(camera, points, FRAMINGS) : 'full');
-  const uses = points ? usePlaces(look, camera, points) : [];
+  const uses = points ? placesOfUses(look, camera, points) : [];
   const framedFromM = points ? (framed(camera, points, framing)?.distanceM ?? null) : null;
 
   function changeRoom(next: Room) {
@@ -145,17 +146,27 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         ) : (
           <>
             <div className="flex gap-4">
-              <div
-                className={`relative shrink-0 overflow-hidden ${camera.orientation === 'upright' ? 'h-[270px] w-[180px]' : 'h-[160px] w-[240px]'}`}
-              >
-                <PoseThumbnail
-                  profile={profile}
-                  shot={take.shot}
-                  scale={2}
-                  className="h-full w-full"
-                  label={`${take.shot.pose.name} through this lens`}
-                />
-                <CropMarks uses={uses} />
+              <div className="shrink-0">
+                <div
+                  className={`relative overflow-hidden ${camera.orientation === 'upright' ? 'h-[270px] w-[180px]' : 'h-[160px] w-[240px]'}`}
+                >
+                  <PoseThumbnail
+                    profile={profile}
+                    shot={take.shot}
+                    scale={2}
+                    className="h-full w-full"
+                    label={`${take.shot.pose.name} through this lens`}
+                  />
+                  <CropMarks uses={uses} />
+                </div>
+                {report && (
+                  <FramePart
+                    profile={profile}
+                    shot={take.shot}
+                    backgroundM={room.markToBackM}
+                    faceDistanceM={report.numbers.faceDistanceM}
+                  />
+                )}
               </div>
               <div className="min-w-0 flex-1 space-y-2">
                 {points && (

@@ -8,3 +8,4 @@ export {
   writeSittingFile,
   type SittingFile,
 } from './sittingFile';
+export { withExif, type FrameFacts } from './exif';

@@ -46,7 +46,7 @@ export interface PictureLight {
   middle: Vec3;
   radiusM: number;
   /** From the sitter's mark to the background; with it background and floor are lit too, metres. */
-  backgroundM?: number;
+  backgroundM?: number | undefined;
 }
 
 /**

@@ -100,12 +100,20 @@ function sphereOf(figure: Figure): { middle: Vec3; radiusM: number } {
   return { middle, radiusM: Math.max(...ends.map((p) => apart(p, middle))) + 0.2 };
 }
 
+/** What a recompute is asked for besides. */
+export interface SeeOptions {
+  /** Also the light of every pixel; needed to develop the picture. */
+  lit?: boolean;
+  scale?: number;
+  /** From the mark to the background, metres: with it background and floor are lit too. */
+  backgroundM?: number | undefined;
+}
+
 /**
  * Full recompute of a shot: figure, measuring picture, readings.
- * @param options.lit also computes the light of every pixel; needed to develop the picture.
  * @throws RangeError when the camera stands inside the sitter.
  */
-export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; scale?: number } = {}): Sight {
+export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): Sight {
   const view = viewOf(shot.camera);
   const { body, surface, skinned } = studio;
   const figure = figureFor(studio, shot, view.eye);
@@ -115,7 +123,11 @@ export function seeShot(studio: Studio, shot: Shot, options: { lit?: boolean; sc
   const { objects } = shot.pose;
   const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;
   const light = options.lit
-    ? { lighting: lightingOf(shot.light, figure.points.nose), ...sphereOf(figure) }
+    ? {
+        lighting: lightingOf(shot.light, figure.points.nose, options.backgroundM),
+        ...sphereOf(figure),
+        backgroundM: options.backgroundM,
+      }
     : undefined;
   const picture = takePicture(
     surface,
