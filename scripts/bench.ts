@@ -8,7 +8,15 @@ import { mend } from '../src/core/adapt';
 import { bodyFrom, surfaceOf } from '../src/core/body';
 import { figureOf } from '../src/core/figure';
 import { HOUSE_POSES, STANDING_POSES as ALL_STANDING } from '../src/core/library';
-import { createRaster, createStudio, rasterise, seeShot, type Shot } from '../src/core/picture';
+import {
+  createRaster,
+  createStudio,
+  patternsOf,
+  rasterise,
+  seeFace,
+  seeShot,
+  type Shot,
+} from '../src/core/picture';
 import { neutralPose, SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
 import { review } from '../src/core/review';
 import { changeCost, cheapestOrder } from '../src/core/sequence';
@@ -81,6 +89,41 @@ for (const [name, poses] of [
   const times = () => poses.map((p) => milliseconds(() => figureOf(body, p, lens)));
   times();
   line(name, summary([...times(), ...times(), ...times()]));
+}
+
+/** The light of a drag: the key goes round by half degrees, alone or with two lamps besides. */
+function keysRound(others: Shot['light']['others']): Shot[] {
+  return Array.from({ length: 60 }, (_, i) => ({
+    pose: STANDING_POSES[1]!,
+    camera,
+    light: { ...light, arcDeg: 30 + i / 2, ...(others && { others }) },
+  }));
+}
+const TWO_LAMPS: Shot['light']['others'] = [
+  { id: 'rim', kind: 'strip', arcDeg: 150, heightM: 2, distanceM: 1.5, sizeM: 1.2, powerStops: 0 },
+  { id: 'fill', kind: 'octa', arcDeg: -60, heightM: 1.8, distanceM: 2, sizeM: 1, powerStops: -2 },
+];
+const BACKGROUND_M = 2.4;
+for (const [name, others] of [
+  ['one key', undefined],
+  ['three lamps', TWO_LAMPS],
+] as const) {
+  const shots = keysRound(others as Shot['light']['others']);
+  const timed = (work: (shot: Shot) => unknown) => {
+    shots.forEach((shot) => work(shot));
+    return shots.map((shot) => milliseconds(() => work(shot)));
+  };
+  const dark = timed((shot) => seeShot(studio, shot));
+  const lit = timed((shot) => seeShot(studio, shot, { lit: true }));
+  line(`light and shadow of a body 160x240, ${name}`, summary(lit.map((ms, i) => ms - dark[i]!)));
+  line(
+    `face read and named, ${name}`,
+    summary(timed((shot) => patternsOf(studio, shot, [shot.light, shot.light])).map((ms) => ms / 2)),
+  );
+  line(
+    `face 150x150 while dragging, ${name}`,
+    summary(timed((shot) => seeFace(studio, shot, BACKGROUND_M, 150))),
+  );
 }
 
 const mends: number[] = [];

@@ -6,6 +6,7 @@ import { DESK_SIZE, openBrowser, PHONE_SIZE, type Browser, type Size } from '../
 import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
+import { patternSheet } from './patternSheet';
 import { allPosesSheet, sixBySixSheet } from './poseSheet';
 
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
@@ -114,6 +115,9 @@ try {
     allPosesSheet(join(folder, 'poses.png'));
     sixBySixSheet(join(folder, 'poses-on-six.png'));
   }
+  if (wants('patterns')) {
+    for (const line of patternSheet(join(folder, 'patterns.png'))) console.log(line);
+  }
   if (wants('run')) {
     await visit(browser, `${server.origin}/run?sitting=demo-yearbook`, DESK_SIZE);
     await driver.wait(
@@ -135,6 +139,19 @@ try {
     await driver.wait(until.elementLocated(By.css('[data-testid="set"][data-busy="false"]')), 60_000);
     await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
     await shot(browser, 'set');
+  }
+  if (wants('set-light')) {
+    await visit(browser, `${server.origin}/set?sitting=demo-yearbook&take=demo-take-4`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('section[aria-label="What fits here"] tbody tr')), 60_000);
+    await driver.findElement(By.xpath('//main//button[normalize-space()="light"]')).click();
+    await driver.findElement(By.css('section[aria-label="Light by goal"] option[value="triangle"]')).click();
+    await driver.findElement(By.xpath('//button[.="Place the key"]')).click();
+    await driver.wait(until.elementLocated(By.css('[data-pattern="triangle"]')), 60_000);
+    await driver.wait(
+      until.elementLocated(By.css('[data-testid="face-of-light"][data-busy="false"]')),
+      60_000,
+    );
+    await shot(browser, 'set-light');
   }
 } finally {
   await browser.quit();
