@@ -130,8 +130,11 @@ function lampOf(isKey: boolean): SpotLight {
   return spot;
 }
 
-/** So far a drawn shadow has to reach round the sitter, metres. */
+/** So far a drawn shadow has to reach round the sitter, and the light of a lamp without a grid, metres. */
 const SHADOWED_M = 1.9;
+const LIT_M = 9;
+/** From here on a lamp is one of the sky. */
+const FAR_LAMP_M = 20;
 
 /** Sets a lamp so that the face receives from it what it receives from the source. */
 function setLamp(lamp: SpotLight, source: LightSamples, face: Vec3): void {
@@ -151,10 +154,13 @@ function setLamp(lamp: SpotLight, source: LightSamples, face: Vec3): void {
   lamp.target.position.set(target[0]!, target[1]!, target[2]!);
   lamp.intensity = Math.PI * EXPOSURE * (isAimed ? onFace * distance * distance : source.intensity);
   lamp.castShadow = source.castsShadow;
+  // the cone of a lamp without a grid is wider than the set; its shadow is only looked for round the sitter
+  const shadowed = Math.atan((distance > FAR_LAMP_M ? 2 * SHADOWED_M : SHADOWED_M) / distance);
   lamp.angle = isGridded
     ? Math.acos(source.gridCos)
-    : Math.min(WIDEST_CONE, Math.atan((distance > 20 ? 2 * SHADOWED_M : SHADOWED_M) / distance));
-  lamp.penumbra = isGridded ? 1 : 0.1;
+    : Math.min(WIDEST_CONE, Math.max(shadowed, Math.atan(LIT_M / distance)));
+  lamp.penumbra = isGridded ? 1 : 0.2;
+  lamp.shadow.focus = Math.min(1, shadowed / lamp.angle);
   // the wider the source, the wider the filtered edge of its shadow
   lamp.shadow.radius = Math.min(9, 1 + 7 * source.sizeM * (SHADOWED_M / Math.max(SHADOWED_M, distance)));
   lamp.shadow.camera.near = Math.max(0.3, distance - 6);

@@ -1,6 +1,6 @@
 import { jointIndex, headToBind, type Body } from '../../body';
 import { TRANSFORM_STRIDE, type Figure } from '../../figure';
-import type { Lighting, LightSamples } from '../../light';
+import { irradianceFrom, type Lighting, type LightSamples } from '../../light';
 import { add, degrees, radians, subtract, unit, type Vec3 } from '../../units';
 import { reaching, type FaceChart, type HeadPlaces, type HeadVertices } from './chart';
 
@@ -15,9 +15,8 @@ export interface FaceLight {
   /** Direction to that lamp in the head: to the sitter's left and up, degrees; 0 is straight ahead. */
   azimuthDeg: number;
   elevationDeg: number;
-  /** Light of that lamp on a patch that faces it, and what all others and the ambient add on the face. */
+  /** Light of that lamp on a patch of the face that turns to it. */
   facing: number;
-  fill: number;
   /** Its number among the sources of the set. */
   source: number;
 }
@@ -165,8 +164,7 @@ export function lightFace(chart: FaceChart, body: Body, head: IntoHead, lighting
     total,
     azimuthDeg: degrees(Math.atan2(d[0], d[2])),
     elevationDeg: degrees(Math.asin(d[1])),
-    facing: facingLight(source, middle),
-    fill: Math.max(0, mean(total) - mean(lit)),
+    facing: irradianceFrom(source, middle, unit(subtract(source.centre, middle))),
     source: drawing,
   };
 }
@@ -203,19 +201,4 @@ export function turnedLighting(
       : s,
   );
   return { ...lighting, sources };
-}
-
-/** Light of a source on a patch at a place that turns to it. */
-function facingLight(source: LightSamples, p: Vec3): number {
-  let sum = 0;
-  const n = unit(subtract(source.centre, p));
-  for (const s of source.points) {
-    const v = subtract(s, p);
-    const d2 = v[0] * v[0] + v[1] * v[1] + v[2] * v[2];
-    const cos = v[0] * n[0] + v[1] * n[1] + v[2] * n[2];
-    const along = -(v[0] * source.aim[0] + v[1] * source.aim[1] + v[2] * source.aim[2]);
-    if (cos > 0 && (along > 0 || source.isBall))
-      sum += (cos * (source.isBall ? Math.sqrt(d2) : along)) / (d2 * d2);
-  }
-  return (sum * source.intensity) / source.points.length;
 }

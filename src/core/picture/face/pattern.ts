@@ -29,7 +29,7 @@ export interface PatternReading {
   triangleArea: number;
 }
 
-/** A place is lit when the key gives it more than this share of a patch that faces it, or than the fill gives. */
+/** A place is lit when the key gives it more than this share of what it gives a patch that turns to it. */
 const LIT_SHARE = 0.1;
 const MIDLINE = 0.02;
 /** The far cheek and the base of the nose, head heights; x from the middle towards the key. */
@@ -50,7 +50,7 @@ const ONE_TEXEL = 1 / 64 ** 2;
 export function facePattern(chart: FaceChart, light: FaceLight): PatternReading {
   const { azimuthDeg, elevationDeg, key, noseHolds } = light;
   const sign = azimuthDeg >= 0 ? 1 : -1;
-  const threshold = Math.max(LIT_SHARE * light.facing, Math.min(0.5 * light.facing, light.fill * 0.1));
+  const threshold = LIT_SHARE * light.facing;
   const n = key.length;
   const count = { face: 0, near: 0, far: 0, cheek: 0 };
   const bright = { face: 0, near: 0, far: 0, cheek: 0 };
