@@ -113,7 +113,7 @@ describe('the set', () => {
 
   it('the camera is dragged on the plan, and the picture and the table follow', async () => {
     const before = (await shotNow()).camera;
-    const rect = await gilvo.one('svg[aria-label="Floor plan"] g.cursor-grab:last-of-type');
+    const rect = await gilvo.one('svg[aria-label="Floor plan"] g[data-source="camera"]');
     await gilvo.driver
       .actions()
       .move({ origin: rect })

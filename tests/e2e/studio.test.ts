@@ -25,7 +25,7 @@ describe('plan and side view', () => {
   it('the camera is dragged round the sitter', async () => {
     await gilvo.pose(3);
     const before = (await takeOf('demo-take-3')).shot.camera;
-    await gilvo.andSeen(() => drag('svg[aria-label="Floor plan"] g.cursor-grab:nth-of-type(3)', 30, -40));
+    await gilvo.andSeen(() => drag('svg[aria-label="Floor plan"] g[data-source="camera"]', 30, -40));
     await gilvo.saved();
     const after = (await takeOf('demo-take-3')).shot.camera;
     expect(after.arcDeg).toBeGreaterThan(5);
@@ -45,7 +45,7 @@ describe('plan and side view', () => {
         'return document.querySelector("[data-testid=viewfinder] canvas").toDataURL()',
       );
     const lit = await face();
-    await gilvo.andSeen(() => drag('svg[aria-label="Floor plan"] g.cursor-grab:nth-of-type(2)', -70, 0));
+    await gilvo.andSeen(() => drag('svg[aria-label="Floor plan"] g[data-source="key"]', -70, 0));
     await gilvo.saved();
     const after = (await takeOf('demo-take-3')).shot.light;
     expect(after.arcDeg).toBeLessThan(before.arcDeg - 20);
@@ -55,7 +55,7 @@ describe('plan and side view', () => {
 
   it('the lens is dragged up and down in the side view', async () => {
     const before = (await takeOf('demo-take-3')).shot.camera.heightM;
-    await gilvo.andSeen(() => drag('svg[aria-label="Side view"] g.cursor-grab', 0, -18));
+    await gilvo.andSeen(() => drag('svg[aria-label="Side view"] g[data-side-source="camera"]', 0, -18));
     await gilvo.saved();
     expect((await takeOf('demo-take-3')).shot.camera.heightM).toBeGreaterThan(before + 0.2);
   });

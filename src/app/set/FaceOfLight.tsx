@@ -5,7 +5,7 @@ import type { BodyProfile } from '@/core/body';
 import { STOP_COLOURS, type Shot } from '@/core/picture';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { studio } from '@/workers/studioClient';
-import { useNewest } from './useNewest';
+import { useNewest } from '../take/useNewest';
 
 interface FaceOfLightProps {
   profile: BodyProfile;

@@ -10,7 +10,7 @@ import { ExposurePart } from './ExposurePart';
 import { FaceOfLight } from './FaceOfLight';
 import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
-import { useNewest } from './useNewest';
+import { useNewest } from '../take/useNewest';
 
 interface LightPartProps {
   profile: BodyProfile;

@@ -229,6 +229,7 @@ export function PlanView({
         <g
           transform={`translate(${X(key[0])} ${Y(key[2])}) rotate(${-shot.light.arcDeg})`}
           className="cursor-grab"
+          data-source="key"
           onPointerDown={drag('key')}
         >
           <rect x={-14} y={-12} width={28} height={24} fill="transparent" />
@@ -255,6 +256,7 @@ export function PlanView({
         <g
           transform={`translate(${X(view.eye[0])} ${Y(view.eye[2])}) rotate(${-shot.camera.arcDeg})`}
           className="cursor-grab"
+          data-source="camera"
           onPointerDown={drag('camera')}
         >
           <rect x={-14} y={-12} width={28} height={26} fill="transparent" />

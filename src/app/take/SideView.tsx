@@ -156,7 +156,7 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
             </g>
           );
         })}
-        <g className="cursor-grab" onPointerDown={drag('camera')}>
+        <g className="cursor-grab" data-side-source="camera" onPointerDown={drag('camera')}>
           <rect x={lensX - 14} y={Y(camera.heightM) - 14} width={30} height={28} fill="transparent" />
           <rect x={lensX - 3} y={Y(camera.heightM) - 5} width={14} height={10} fill="currentColor" />
           <rect x={lensX - 7} y={Y(camera.heightM) - 3} width={5} height={6} fill="currentColor" />

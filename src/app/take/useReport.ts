@@ -1,12 +1,13 @@
 'use client';
 
 import { proxy } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import type { Shot } from '@/core/picture';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
+import { useNewest } from './useNewest';
 
 export interface Reported {
   /** The last report that succeeded, and the shot it belongs to. */
@@ -25,58 +26,15 @@ export function useReport(
   shot: Shot | undefined,
   wanted: WantedRanges,
 ): Reported {
-  const [state, setState] = useState<Reported>({
-    report: null,
-    shot: null,
-    refused: null,
-    busy: false,
-    recomputes: 0,
-  });
-  const waiting = useRef<{ profile: BodyProfile; shot: Shot; wanted: WantedRanges } | null>(null);
-  const running = useRef(false);
-  const alive = useRef(true);
-
-  useEffect(() => {
-    alive.current = true;
-    return () => {
-      alive.current = false;
-    };
-  }, []);
-
-  useEffect(() => {
-    if (!profile || !shot) return;
-    waiting.current = { profile, shot, wanted };
-    if (running.current) return;
-    running.current = true;
-    void (async () => {
-      setState((s) => ({ ...s, busy: true }));
-      while (waiting.current && alive.current) {
-        const next = waiting.current;
-        waiting.current = null;
-        try {
-          const report = await studio('live').recompute(next.profile, next.shot, next.wanted);
-          if (alive.current)
-            setState((s) => ({
-              report,
-              shot: next.shot,
-              refused: null,
-              busy: waiting.current !== null,
-              recomputes: s.recomputes + 1,
-            }));
-        } catch (error) {
-          if (alive.current)
-            setState((s) => ({
-              ...s,
-              refused: (error as Error).message,
-              busy: waiting.current !== null,
-              recomputes: s.recomputes + 1,
-            }));
-        }
-      }
-      running.current = false;
-    })();
-  }, [profile, shot, wanted]);
-  return state;
+  const ask = useMemo(
+    () =>
+      profile && shot
+        ? async () => ({ report: await studio('live').recompute(profile, shot, wanted), shot })
+        : null,
+    [profile, shot, wanted],
+  );
+  const { value, refused, busy, answers } = useNewest(ask);
+  return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };
 }
 
 /** Surfaces of a sitter: the measuring one first, the fine one when it is ready. */

@@ -7,6 +7,8 @@ interface Answered<T> {
   /** Why the newest question was refused, if it was. */
   refused: string | null;
   busy: boolean;
+  /** Answers so far, refusals included. */
+  answers: number;
 }
 
 interface Answer<T> {
@@ -14,6 +16,7 @@ interface Answer<T> {
   refused: string | null;
   /** The question that it answers. */
   to: (() => Promise<T>) | null;
+  answers: number;
 }
 
 /**
@@ -21,7 +24,7 @@ interface Answer<T> {
  * kept. `ask` has to be remembered by what it asks about.
  */
 export function useNewest<T>(ask: (() => Promise<T>) | null): Answered<T> {
-  const [state, setState] = useState<Answer<T>>({ value: null, refused: null, to: null });
+  const [state, setState] = useState<Answer<T>>({ value: null, refused: null, to: null, answers: 0 });
   const waiting = useRef<(() => Promise<T>) | null>(null);
   const running = useRef(false);
   const alive = useRef(true);
@@ -46,10 +49,11 @@ export function useNewest<T>(ask: (() => Promise<T>) | null): Answered<T> {
           (value) => ({ value, refused: null }),
           (error: Error) => ({ refused: error.message }),
         );
-        if (alive.current) setState((s) => ({ ...s, ...answer, to: next }));
+        if (alive.current) setState((s) => ({ ...s, ...answer, to: next, answers: s.answers + 1 }));
       }
       running.current = false;
     })();
   }, [ask]);
-  return { value: state.value, refused: state.refused, busy: ask !== state.to };
+  const { value, refused, answers } = state;
+  return { value, refused, answers, busy: ask !== state.to };
 }
