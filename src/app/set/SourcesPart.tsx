@@ -11,7 +11,6 @@ import {
   SOURCE_KIND_IDS,
   SOURCE_RANGES,
   STANDING_KIND_IDS,
-  USUAL_ALTITUDE_DEG,
   sourceKind,
   type Light,
   type LightSource,
@@ -121,55 +120,31 @@ interface SourcesPartProps {
   time: Date;
 }
 
-/** What shines from the sky: its bearing and height, by hand or as it stands when the sitting begins. */
-function SkyControls({ light, site, time }: { light: Light; site: Site | undefined; time: Date }) {
-  const { setLight, setLightNumber, setDragging } = usePoseStore.getState();
-  const { altitudeDeg } = SOURCE_RANGES;
-  const sun = site && sunAt(site, time);
+/** The sun as it stands when the sitting begins, or why there is none. */
+function SunAsItStands({ light, site, time }: { light: Light; site: Site | undefined; time: Date }) {
+  if (!site) return <p className="quiet text-xs">Say where the set is under room, and the sun is found.</p>;
+  const sun = sunAt(site, time);
+  if (sun.altitudeDeg < SOURCE_RANGES.altitudeDeg.min)
+    return (
+      <p role="status" className="text-xs text-error">
+        The sun is below the horizon at {format(time, 'HH:mm')} ({sun.altitudeDeg.toFixed(1)}°): there is no
+        light from it.
+      </p>
+    );
   return (
-    <>
-      {(['arcDeg', 'ambientShare'] as const).map((name) => (
-        <NumberSlider
-          key={name}
-          {...KEY_RANGES[name]}
-          label={KEY_RANGES[name].words}
-          value={light[name]}
-          unit={name === 'ambientShare' ? '%' : KEY_RANGES[name].unit}
-          shown={name === 'ambientShare' ? 100 : 1}
-          onChange={(v) => setLightNumber(name, v)}
-          onDrag={setDragging}
-        />
-      ))}
-      <NumberSlider
-        label={altitudeDeg.words}
-        {...altitudeDeg}
-        value={light.altitudeDeg ?? USUAL_ALTITUDE_DEG}
-        onChange={(v) => setLight({ ...light, altitudeDeg: v })}
-        onDrag={setDragging}
-      />
-      {sun && sun.altitudeDeg >= altitudeDeg.min && (
-        <button
-          type="button"
-          className="link-act"
-          onClick={() =>
-            setLight({
-              ...light,
-              arcDeg: Math.round(sun.arcDeg),
-              altitudeDeg: Math.round(sun.altitudeDeg * 2) / 2,
-            })
-          }
-        >
-          As the sun stands at {format(time, 'HH:mm')}
-        </button>
-      )}
-      {sun && sun.altitudeDeg < altitudeDeg.min && (
-        <p role="status" className="text-xs text-error">
-          The sun is below the horizon at {format(time, 'HH:mm')} ({sun.altitudeDeg.toFixed(1)}°): there is no
-          light from it.
-        </p>
-      )}
-      {!site && <p className="quiet text-xs">Say where the set is under room, and the sun is found.</p>}
-    </>
+    <button
+      type="button"
+      className="link-act"
+      onClick={() =>
+        usePoseStore.getState().setLight({
+          ...light,
+          arcDeg: Math.round(sun.arcDeg),
+          altitudeDeg: Math.round(sun.altitudeDeg * 2) / 2,
+        })
+      }
+    >
+      As the sun stands at {format(time, 'HH:mm')}
+    </button>
   );
 }
 
@@ -202,11 +177,11 @@ export function SourcesPart({ shot, site, time }: SourcesPartProps) {
         words={KIND_WORDS}
         onChange={(kind) => setLight({ ...light, kind })}
       />
+      <LightControls shot={shot} />
       {light.kind && isSky(light.kind) ? (
-        <SkyControls light={light} site={site} time={time} />
+        <SunAsItStands light={light} site={site} time={time} />
       ) : (
         <>
-          <LightControls shot={shot} />
           <NumberSlider
             label="key feathered"
             {...featherDeg}

@@ -1,7 +1,14 @@
 'use client';
 
 import { CAMERA_RANGES, SENSOR_FORMATS, SENSOR_IDS, type CameraNumber, type SensorId } from '@/core/camera';
-import { KEY_NUMBERS, KEY_RANGES } from '@/core/light';
+import {
+  isSky,
+  KEY_NUMBERS,
+  KEY_RANGES,
+  SOURCE_RANGES,
+  USUAL_ALTITUDE_DEG,
+  type KeyNumber,
+} from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from './Choice';
@@ -95,23 +102,42 @@ export function CameraControls({ shot }: { shot: Shot }) {
   );
 }
 
+/** What shines from the sky has a bearing and a height, and no stand. */
+const SKY_NUMBERS: readonly KeyNumber[] = ['arcDeg', 'ambientShare'];
+
 export function LightControls({ shot }: { shot: Shot }) {
-  const { setLightNumber, setDragging } = usePoseStore.getState();
-  return KEY_NUMBERS.map((name) => {
-    const r = KEY_RANGES[name];
-    return (
-      <NumberSlider
-        key={name}
-        label={r.words}
-        value={shot.light[name]}
-        min={r.min}
-        max={r.max}
-        step={r.step}
-        unit={name === 'ambientShare' ? '%' : r.unit}
-        shown={name === 'ambientShare' ? 100 : 1}
-        onChange={(v) => setLightNumber(name, v)}
-        onDrag={setDragging}
-      />
-    );
-  });
+  const { setLight, setLightNumber, setDragging } = usePoseStore.getState();
+  const { light } = shot;
+  const comesFromSky = light.kind !== undefined && isSky(light.kind);
+  const { altitudeDeg } = SOURCE_RANGES;
+  return (
+    <>
+      {(comesFromSky ? SKY_NUMBERS : KEY_NUMBERS).map((name) => {
+        const r = KEY_RANGES[name];
+        return (
+          <NumberSlider
+            key={name}
+            label={r.words}
+            value={light[name]}
+            min={r.min}
+            max={r.max}
+            step={r.step}
+            unit={name === 'ambientShare' ? '%' : r.unit}
+            shown={name === 'ambientShare' ? 100 : 1}
+            onChange={(v) => setLightNumber(name, v)}
+            onDrag={setDragging}
+          />
+        );
+      })}
+      {comesFromSky && (
+        <NumberSlider
+          label={altitudeDeg.words}
+          {...altitudeDeg}
+          value={light.altitudeDeg ?? USUAL_ALTITUDE_DEG}
+          onChange={(v) => setLight({ ...light, altitudeDeg: v })}
+          onDrag={setDragging}
+        />
+      )}
+    </>
+  );
 }
