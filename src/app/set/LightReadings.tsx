@@ -1,9 +1,12 @@
 import { sourceKind, type Light } from '@/core/light';
-import { FACE_PATTERNS, MARGIN_DEG, type Catchlight, type LightReading } from '@/core/picture';
+import {
+  DARK_SOCKET_STOPS,
+  FACE_PATTERNS,
+  MARGIN_DEG,
+  type Catchlight,
+  type LightReading,
+} from '@/core/picture';
 import { SIDES } from '@/core/units';
-
-/** From here on an eye socket is called dark, stops under the bright part of the face (common practice). */
-const DARK_SOCKET_STOPS = 1.3;
 
 function signed(stops: number): string {
   const value = Math.abs(stops) < 0.05 ? 0 : stops;
@@ -37,7 +40,7 @@ export function LightReadings({ light, reading }: { light: Light; reading: Light
     },
     {
       words: 'side lit',
-      value: facing === 'square' ? 'neither: the face is square on' : facing,
+      value: facing === 'square' ? 'neither' : facing,
       note: `key ${Math.round(Math.abs(reading.azimuthDeg))}° to the sitter’s ${reading.azimuthDeg >= 0 ? 'left' : 'right'}, ${Math.round(reading.elevationDeg)}° ${reading.elevationDeg >= 0 ? 'above' : 'below'} the eyes`,
     },
     {

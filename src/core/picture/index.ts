@@ -14,6 +14,7 @@ export { type EyeView } from './eyeView';
 export { type FaceMemory } from './jaw';
 export { type HandView, type Readings } from './readings';
 export {
+  DARK_SOCKET_STOPS,
   directionFromFace,
   FACE_PATTERNS,
   MARGIN_DEG,

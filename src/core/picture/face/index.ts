@@ -16,5 +16,12 @@ export {
   type FaceLight,
 } from './light';
 export { FACE_PATTERNS, facePattern, type FacePattern, type PatternReading } from './pattern';
-export { MARGIN_DEG, readFace, readLight, type FaceReading, type LightReading } from './reading';
+export {
+  DARK_SOCKET_STOPS,
+  MARGIN_DEG,
+  readFace,
+  readLight,
+  type FaceReading,
+  type LightReading,
+} from './reading';
 export { type Catchlight, type Reflections } from './reflections';

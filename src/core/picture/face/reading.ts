@@ -34,6 +34,9 @@ export interface LightReading extends FaceReading {
   backgroundStops: number;
 }
 
+/** From here on eye sockets are called dark, stops under the bright part of the face (common practice). */
+export const DARK_SOCKET_STOPS = 1.3;
+
 /** So far the key is moved to see how firmly the pattern holds. */
 export const MARGIN_DEG = 5;
 

@@ -1,7 +1,5 @@
+import { DARK_SOCKET_STOPS } from '../../picture';
 import { light, type Rule } from '../rule';
-
-/** From here on eye sockets are called dark, stops under the bright part of the face (common practice). */
-const DARK_STOPS = 1.3;
 
 export const darkSockets: Rule = {
   id: 'dark-sockets',
@@ -18,7 +16,7 @@ export const darkSockets: Rule = {
         // the far eye may lie in the shadow that was wanted
         value: Math.min(socketsStops.left, socketsStops.right),
         low: 0,
-        high: DARK_STOPS,
+        high: DARK_SOCKET_STOPS,
         full: 1.5,
         unit: 'stops under the face',
         title: 'Both eye sockets are dark',
