@@ -32,11 +32,12 @@ const AIM_WORDS = { face: 'the face', background: 'the background' };
 /** Where one more source is put first: a panel across from the key, a lamp behind the sitter. */
 function placedFirst(kind: SourceKindId, light: Light, id: string): LightSource {
   const isLamp = sourceKind(kind).works === 'lamp';
-  const across = ((light.arcDeg + (isLamp ? 180 : 100) + 540) % 360) - 180;
+  const behind = ((light.arcDeg + 360) % 360) - 180;
+  const across = light.arcDeg >= 0 ? -70 : 70;
   return {
     id,
     kind,
-    arcDeg: light.arcDeg >= 0 && !isLamp ? -70 : light.arcDeg < 0 && !isLamp ? 70 : across,
+    arcDeg: isLamp ? behind : across,
     heightM: isLamp ? 2 : 1.4,
     distanceM: isLamp ? 1.6 : 0.8,
     sizeM: sourceKind(kind).usualSizeM,

@@ -13,7 +13,7 @@ export {
   type Light,
   type LightSource,
 } from './light';
-export { irradianceFrom, lightingOf, type Lighting, type LightSamples } from './samples';
+export { irradianceFrom, lightingOf, throughGrid, type Lighting, type LightSamples } from './samples';
 export {
   isSky,
   LAMP_KIND_IDS,

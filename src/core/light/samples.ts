@@ -121,9 +121,9 @@ export function irradianceFrom(light: LightSamples, p: ArrayLike<number>, normal
   return (sum / points.length) * light.intensity;
 }
 
-/** Share that a grid lets through: all along the axis, nothing from its angle on. */
-function throughGrid(cos: number, gridCos: number): number {
-  return Math.max(0, (cos - gridCos) / (1 - gridCos));
+/** Share that a grid lets through: all along the axis, nothing from its angle on; all without a grid. */
+export function throughGrid(cos: number, gridCos: number): number {
+  return gridCos > -1 ? Math.max(0, (cos - gridCos) / (1 - gridCos)) : 1;
 }
 
 /** The middle of the background at the face's height. */

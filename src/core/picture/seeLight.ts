@@ -1,9 +1,8 @@
 import { viewOf, viewTowards } from '../camera';
 import type { BodySurface } from '../body';
-import { figureOf, pressFlesh, skinSurface, type Figure } from '../figure';
+import type { Figure } from '../figure';
 import { irradianceFrom, lightingOf, type Lighting } from '../light';
-import { faceShares } from '../pose';
-import { supportMesh, type SupportMesh } from '../scene';
+import type { SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertLightClear } from './clearance';
 import {
@@ -20,7 +19,7 @@ import {
 import type { LightReading, PatternReading } from './face';
 import { barycentric, pointAt, takePicture, type Picture } from './picture';
 import { shadowMapFrom, shareReaching } from './shadow';
-import { chartFor, type Shot, type Studio } from './studio';
+import { chartFor, figureFor, putOnSet, type Shot, type Studio } from './studio';
 
 /**
  * Reads the light of a shot on the sitter's face.
@@ -29,7 +28,7 @@ import { chartFor, type Shot, type Studio } from './studio';
  */
 export function seeLight(studio: Studio, shot: Shot, backgroundM: number): LightReading {
   const view = viewOf(shot.camera);
-  const figure = figureOf(studio.body, shot.pose, { lens: view.eye });
+  const figure = figureFor(studio, shot, view.eye);
   assertLightClear(shot.light, studio.body, figure);
   const lighting = lightingOf(shot.light, figure.points.nose, backgroundM);
   return readLight(chartFor(studio), studio.body, figure, view, lighting, backgroundM);
@@ -37,7 +36,7 @@ export function seeLight(studio: Studio, shot: Shot, backgroundM: number): Light
 
 /** Names what one light after another would draw on the face of a shot; the light alone changes. */
 export function patternsOf(studio: Studio, shot: Shot, lights: readonly Shot['light'][]): PatternReading[] {
-  const figure = figureOf(studio.body, shot.pose, { lens: viewOf(shot.camera).eye });
+  const figure = figureFor(studio, shot, viewOf(shot.camera).eye);
   const head = intoHead(figure);
   const chart = chartFor(studio);
   return lights.map((light) =>
@@ -55,18 +54,15 @@ const CLOSE_RADIUS_M = 0.45;
  * cast ray by ray; what else shades it comes from shadow maps.
  */
 export function seeFace(studio: Studio, shot: Shot, backgroundM: number, sizePx: number): Picture {
-  const { body, surface, skinned } = studio;
+  const { surface, skinned } = studio;
   const lens = viewOf(shot.camera).eye;
-  const figure = figureOf(body, shot.pose, { lens });
-  assertLightClear(shot.light, body, figure);
-  skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
-  pressFlesh(surface, skinned, shot.pose.objects ?? [], figure.rods);
+  const figure = figureFor(studio, shot, lens);
+  assertLightClear(shot.light, studio.body, figure);
+  const supports = putOnSet(studio, shot, figure);
   const { points } = figure;
   const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
   const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
   const lighting = lightingOf(shot.light, points.nose, backgroundM);
-  const objects = shot.pose.objects ?? [];
-  const supports = objects.length > 0 ? supportMesh(objects) : undefined;
   const picture = takePicture(
     surface,
     skinned,

@@ -118,10 +118,7 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
   const { body, surface, skinned } = studio;
   const figure = figureFor(studio, shot, view.eye);
   assertClear(shot.camera, body, figure);
-  skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
-  pressFlesh(surface, skinned, shot.pose.objects ?? [], figure.rods);
-  const { objects } = shot.pose;
-  const supports = objects && objects.length > 0 ? supportsFor(studio, objects) : undefined;
+  const supports = putOnSet(studio, shot, figure);
   const light = options.lit
     ? {
         lighting: lightingOf(shot.light, figure.points.nose, options.backgroundM),
@@ -158,13 +155,23 @@ export function chartFor(studio: Studio): FaceChart {
   return studio.chart;
 }
 
+/** Skins the surface to a figure and gives what stands beside it. */
+export function putOnSet(studio: Studio, shot: Shot, figure: Figure): SupportMesh | undefined {
+  const { surface, skinned } = studio;
+  const objects = shot.pose.objects ?? [];
+  skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
+  pressFlesh(surface, skinned, objects, figure.rods);
+  return objects.length > 0 ? supportsFor(studio, objects) : undefined;
+}
+
 function supportsFor(studio: Studio, objects: readonly Support[]): SupportMesh {
   const key = JSON.stringify(objects);
   if (studio.set?.key !== key) studio.set = { key, mesh: supportMesh(objects) };
   return studio.set.mesh;
 }
 
-function figureFor(studio: Studio, shot: Shot, lens: Vec3): Figure {
+/** The figure of a shot; the last one is kept. */
+export function figureFor(studio: Studio, shot: Shot, lens: Vec3): Figure {
   const pose = JSON.stringify(shot.pose);
   const at = lens.join(' ');
   if (studio.last?.pose === pose && studio.last.lens === at) return studio.last.figure;

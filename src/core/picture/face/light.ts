@@ -1,6 +1,6 @@
 import { jointIndex, headToBind, type Body } from '../../body';
 import { TRANSFORM_STRIDE, type Figure } from '../../figure';
-import { irradianceFrom, type Lighting, type LightSamples } from '../../light';
+import { irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
 import { add, degrees, radians, subtract, unit, type Vec3 } from '../../units';
 import { reaching, type FaceChart, type HeadPlaces, type HeadVertices } from './chart';
 
@@ -94,8 +94,7 @@ function lightOf(places: HeadPlaces, source: LightSamples, lit: Float32Array, he
       if (along <= 0 && !isBall) continue;
       const d2 = dx * dx + dy * dy + dz * dz;
       const d = Math.sqrt(d2);
-      const grid = gridCos > -1 ? Math.max(0, (along / d - gridCos) / (1 - gridCos)) : 1;
-      const e = ((cosPatch * (isBall ? d : along)) / (d2 * d2)) * grid;
+      const e = ((cosPatch * (isBall ? d : along)) / (d2 * d2)) * throughGrid(along / d, gridCos);
       reaching(places, i, dx / d, dy / d, dz / d, share);
       sum += e * share.free;
       nose += e * share.byNose;
