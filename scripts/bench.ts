@@ -17,6 +17,7 @@ import {
   seeShot,
   type Shot,
 } from '../src/core/picture';
+import { plainGround } from '../src/core/scene';
 import { neutralPose, SETTINGS, settingOf, withSetting, type SettingId } from '../src/core/pose';
 import { review } from '../src/core/review';
 import { changeCost, cheapestOrder } from '../src/core/sequence';
@@ -103,7 +104,7 @@ const TWO_LAMPS: Shot['light']['others'] = [
   { id: 'rim', kind: 'strip', arcDeg: 150, heightM: 2, distanceM: 1.5, sizeM: 1.2, powerStops: 0 },
   { id: 'fill', kind: 'octa', arcDeg: -60, heightM: 1.8, distanceM: 2, sizeM: 1, powerStops: -2 },
 ];
-const BACKGROUND_M = 2.4;
+const GROUND = plainGround(2.4);
 for (const [name, others] of [
   ['one key', undefined],
   ['three lamps', TWO_LAMPS],
@@ -122,7 +123,7 @@ for (const [name, others] of [
   );
   line(
     `face 150x150 while dragging, ${name}`,
-    summary(timed((shot) => seeFace(studio, shot, BACKGROUND_M, 150))),
+    summary(timed((shot) => seeFace(studio, shot, GROUND, 150))),
   );
 }
 

@@ -4,11 +4,13 @@ import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf } from '@/core/body';
 import { createStudio, develop, seeFace, seeLight, type Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';
+import { plainGround } from '@/core/scene';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
 import { createSheet, putTile } from './tiles';
 
 const TILE = { width: 210, height: 210 };
 const KEY_M = 1.5;
+const GROUND = plainGround(2.5);
 
 /** Where the trade puts the key for each: off the nose and above it, degrees (common practice). */
 const KEYS: [asideDeg: number, upDeg: number][] = [
@@ -51,10 +53,10 @@ export function patternSheet(file: string): string[] {
           ambientShare: 0.12,
         },
       };
-      const picture = seeFace(studio, shot, 2.5, TILE.width);
+      const picture = seeFace(studio, shot, GROUND, TILE.width);
       const bytes = develop(picture, studio.surface, studio.skinned);
       putTile(sheet, { width: picture.width, height: picture.height, bytes }, column, row);
-      const { pattern, facing } = seeLight(studio, shot, 2.5);
+      const { pattern, facing } = seeLight(studio, shot, GROUND);
       return `${pattern.name} ${facing}`;
     });
     if (row === LENSES.length - 1) writeFileSync(file, PNG.sync.write(sheet.png));

@@ -10,6 +10,7 @@ import {
   type Take,
 } from '@/core/formats';
 import type { Group, Sitter } from '@/core/people';
+import type { Room } from '@/core/scene';
 import type { Lens } from '@/core/set';
 
 /** What is remembered about the application itself. */
@@ -42,6 +43,7 @@ export class GilvoDatabase extends Dexie {
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
   kits!: EntityTable<Kit, 'id'>;
+  rooms!: EntityTable<Room, 'name'>;
 
   constructor(name = 'gilvo') {
     super(name);
@@ -72,6 +74,7 @@ export class GilvoDatabase extends Dexie {
         await takes.bulkPut((await takes.toArray()).map(upgradeTake));
       });
     this.version(4).stores({ kits: 'id' });
+    this.version(5).stores({ rooms: 'name' });
   }
 }
 

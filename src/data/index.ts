@@ -29,3 +29,4 @@ export { keepSurface, keptSurface } from './surfaces';
 export { AVERAGE_PROFILE } from './blank';
 export { placeDemo } from './demo';
 export { kitLenses, saveLenses } from './kit';
+export { dropRoom, keepRoom, keptRooms } from './rooms';

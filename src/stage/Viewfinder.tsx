@@ -5,7 +5,6 @@ import { useEffect, useMemo, useRef } from 'react';
 import {
   BufferAttribute,
   BufferGeometry,
-  Float32BufferAttribute,
   FrontSide,
   Matrix4,
   MeshBasicMaterial,
@@ -21,9 +20,10 @@ import {
 import type { View } from '@/core/camera';
 import { irradianceFrom, lightingOf, type Light, type LightSamples } from '@/core/light';
 import { EXPOSURE } from '@/core/picture';
-import { supportMesh, type Support } from '@/core/scene';
+import { supportMesh, type Ground, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
+import { groundGeometry } from './groundGeometry';
 import type { BodySurface, FaceShares } from '@/core/body';
 import type { Rod } from '@/core/figure';
 
@@ -40,8 +40,8 @@ export interface ViewfinderProps {
   light: Light;
   /** Where the key is aimed, metres. */
   face: Vec3;
-  /** Distance from the mark to the paper behind the sitter, metres. */
-  backgroundM: number;
+  /** What lies behind and under the sitter. */
+  ground: Ground;
   /** What stands beside the sitter. */
   supports: readonly Support[];
   /** Joints of another pose that is drawn through this one. */
@@ -50,43 +50,6 @@ export interface ViewfinderProps {
   mode: 'picture' | 'parts';
   /** Called after every drawn frame. */
   onDrawn?(): void;
-}
-
-const PAPER = '#8d8273';
-const SWEEP_RADIUS_M = 0.9;
-
-/** Paper that comes down the wall and sweeps forward over the floor. */
-function sweepGeometry(backgroundM: number): BufferGeometry {
-  const profile: [number, number][] = [[-backgroundM, 5]];
-  for (let i = 0; i <= 12; i++) {
-    const a = (i / 12) * (Math.PI / 2);
-    profile.push([-backgroundM + SWEEP_RADIUS_M * (1 - Math.cos(a)), SWEEP_RADIUS_M * (1 - Math.sin(a))]);
-  }
-  profile.push([9, 0]);
-  const half = 9;
-  const positions: number[] = [];
-  const normals: number[] = [];
-  const index: number[] = [];
-  profile.forEach(([z, y], i) => {
-    const before = profile[Math.max(0, i - 1)]!;
-    const after = profile[Math.min(profile.length - 1, i + 1)]!;
-    const dz = after[0] - before[0];
-    const dy = after[1] - before[1];
-    const l = Math.hypot(dz, dy);
-    for (const x of [-half, half]) {
-      positions.push(x, y, z);
-      normals.push(0, dz / l, -dy / l);
-    }
-    if (i > 0) {
-      const a = (i - 1) * 2;
-      index.push(a, a + 2, a + 1, a + 1, a + 2, a + 3);
-    }
-  });
-  const geometry = new BufferGeometry();
-  geometry.setAttribute('position', new Float32BufferAttribute(positions, 3));
-  geometry.setAttribute('normal', new Float32BufferAttribute(normals, 3));
-  geometry.setIndex(index);
-  return geometry;
 }
 
 /** Flat, unlit part colours, exactly as given. */
@@ -181,24 +144,12 @@ function supportGeometry(supports: readonly Support[]): BufferGeometry {
 }
 
 function Scene(props: ViewfinderProps) {
-  const {
-    surface,
-    transforms,
-    rods,
-    expression,
-    view,
-    light,
-    face,
-    backgroundM,
-    supports,
-    ghost,
-    mode,
-    onDrawn,
-  } = props;
+  const { surface, transforms, rods, expression, view, light, face, ground, supports, ghost, mode, onDrawn } =
+    props;
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
-  const sweep = useMemo(() => sweepGeometry(backgroundM), [backgroundM]);
+  const floorAndBack = useMemo(() => groundGeometry(ground), [ground]);
   const furniture = useMemo(() => supportGeometry(supports), [supports]);
   const materials = useMemo(
     () => ({
@@ -215,11 +166,15 @@ function Scene(props: ViewfinderProps) {
     return () => other?.geometry.dispose();
   }, [other, ghost, invalidate]);
   const lens = useMemo(() => new PerspectiveCamera(), []);
-  const lighting = useMemo(() => lightingOf(light, face, backgroundM), [light, face, backgroundM]);
+  const lighting = useMemo(() => lightingOf(light, face, ground.backgroundM), [light, face, ground]);
   const count = lighting.sources.length;
   const lamps = useMemo(() => Array.from({ length: count }, (_, i) => lampOf(i === 0)), [count]);
 
   useEffect(() => () => figure.geometry.dispose(), [figure]);
+  useEffect(() => {
+    invalidate();
+    return () => floorAndBack.dispose();
+  }, [floorAndBack, invalidate]);
   useEffect(() => {
     invalidate();
     return () => furniture.dispose();
@@ -278,9 +233,13 @@ function Scene(props: ViewfinderProps) {
       {other && (
         <mesh geometry={other.geometry} material={materials.ghost} frustumCulled={false} renderOrder={2} />
       )}
-      <mesh geometry={sweep} receiveShadow visible={mode === 'picture'}>
-        <meshLambertMaterial color={PAPER} />
-      </mesh>
+      <mesh
+        geometry={floorAndBack}
+        material={materials.picture}
+        receiveShadow
+        frustumCulled={false}
+        visible={mode === 'picture'}
+      />
     </>
   );
 }

@@ -54,7 +54,7 @@ import {
   type Studio,
 } from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
-import type { Room } from '@/core/scene';
+import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
@@ -294,15 +294,10 @@ const api = {
     };
   },
 
-  /** Develops the measuring picture of a shot; with the background's distance, background and floor are lit too. */
-  async picture(
-    profile: BodyProfile,
-    shot: Shot,
-    scale: number,
-    backgroundM?: number,
-  ): Promise<PictureBytes> {
+  /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
+  async picture(profile: BodyProfile, shot: Shot, scale: number, ground?: Ground): Promise<PictureBytes> {
     const { studio } = await studioFor(profile);
-    const sight = seeShot(studio, shot, { lit: true, scale, backgroundM });
+    const sight = seeShot(studio, shot, { lit: true, scale, ground });
     const bytes = develop(sight.picture, studio.surface, studio.skinned);
     return transfer({ width: sight.picture.width, height: sight.picture.height, bytes }, [bytes.buffer]);
   },
@@ -352,14 +347,14 @@ const api = {
   },
 
   /** What the light does to the face and along the body. */
-  async light(profile: BodyProfile, shot: Shot, backgroundM: number): Promise<LightReading> {
-    return seeLight((await studioFor(profile)).studio, shot, backgroundM);
+  async light(profile: BodyProfile, shot: Shot, ground: Ground): Promise<LightReading> {
+    return seeLight((await studioFor(profile)).studio, shot, ground);
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */
-  async face(profile: BodyProfile, shot: Shot, backgroundM: number, shown: FaceShown): Promise<PictureBytes> {
+  async face(profile: BodyProfile, shot: Shot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
     const { studio } = await studioFor(profile);
-    const picture = seeFace(studio, shot, backgroundM, shown.sizePx);
+    const picture = seeFace(studio, shot, ground, shown.sizePx);
     const bytes =
       shown.as === 'stops'
         ? stopsMap(exposeLinear(picture, studio.surface, studio.skinned, shown.exposureStops))

@@ -7,7 +7,7 @@ import { SIDES } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '../take/Choice';
 import { usePoseStore } from '../take/poseStore';
-import { Folded } from './Folded';
+import { Folded } from '@/ui/Folded';
 
 const GAZE_WORDS: Record<Gaze['kind'], string> = {
   lens: 'at the lens',

@@ -6,7 +6,7 @@ import type { BodyProfile, BodySurface } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { Shot } from '@/core/picture';
 import { faceShares, type Pose } from '@/core/pose';
-import type { Support } from '@/core/scene';
+import type { Ground, Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
@@ -120,7 +120,7 @@ interface PictureProps {
   surface: BodySurface | null;
   /** Share of the fine surface that is built. */
   progress: number;
-  backgroundM: number;
+  ground: Ground;
   overlay: Overlay | null;
   panel: Panel;
   ghostPose: Pose | null;
@@ -179,7 +179,7 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
 
 /** The viewfinder with its frame and switchable overlays. */
 export function Picture(props: PictureProps) {
-  const { profile, shot, report, surface, progress, backgroundM, overlay, panel, ghostPose } = props;
+  const { profile, shot, report, surface, progress, ground, overlay, panel, ghostPose } = props;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
@@ -205,7 +205,7 @@ export function Picture(props: PictureProps) {
               view={view}
               light={shot.light}
               face={report.points.nose}
-              backgroundM={backgroundM}
+              ground={ground}
               supports={shot.pose.objects ?? NO_SUPPORTS}
               ghost={ghost}
               mode={overlay === 'parts' ? 'parts' : 'picture'}

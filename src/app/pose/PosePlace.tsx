@@ -16,6 +16,7 @@ import { PlumbLine } from './PlumbLine';
 import { poseHistory, usePoseStore, type Panel } from '../take/poseStore';
 import { Readings } from './Readings';
 import { SideView } from '../take/SideView';
+import { groundOf } from '@/core/scene';
 import { StationPanel } from './StationPanel';
 import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
@@ -132,6 +133,7 @@ function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
 
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
+  const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
   const { panel, overlay, dragging } = usePoseStore();
   const look = sitting.looks.find((l) => l.id === take.lookId);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
@@ -183,7 +185,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           progress={drawn ? 1 : progress}
           report={report}
           surface={surface}
-          backgroundM={sitting.room.markToBackM}
+          ground={ground}
           overlay={overlay}
           panel={panel}
           ghostPose={ghostPose}

@@ -16,7 +16,7 @@ import { HousePoseChoice } from '@/ui/HousePoseChoice';
 import { CarriedControls, LegControls } from './CarriedControls';
 import { Choice } from '../take/Choice';
 import { BackContact, HandContacts, LimbContacts } from './ContactControls';
-import { Folded } from './Folded';
+import { Folded } from '@/ui/Folded';
 import { GazeControls, ExpressionControls } from './GazeControls';
 import { CameraControls, LightControls } from '../take/SetControls';
 import { Settings } from './SettingControls';

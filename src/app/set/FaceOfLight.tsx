@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { STOP_COLOURS, type Shot } from '@/core/picture';
+import type { Ground } from '@/core/scene';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { studio } from '@/workers/studioClient';
 import { useNewest } from '../take/useNewest';
@@ -10,7 +11,7 @@ import { useNewest } from '../take/useNewest';
 interface FaceOfLightProps {
   profile: BodyProfile;
   shot: Shot;
-  backgroundM: number;
+  ground: Ground;
   dragging: boolean;
 }
 
@@ -19,14 +20,14 @@ const SETTLED_PX = 300;
 const DRAGGED_PX = 150;
 
 /** The face through the lens under this light, as it comes out or as steps of exposure. */
-export function FaceOfLight({ profile, shot, backgroundM, dragging }: FaceOfLightProps) {
+export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [as, setAs] = useState<'picture' | 'stops'>('picture');
   const [exposureStops, setExposure] = useState(0);
   const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
   const ask = useCallback(
-    () => studio('backstage').face(profile, shot, backgroundM, { as, exposureStops, sizePx }),
-    [profile, shot, backgroundM, as, exposureStops, sizePx],
+    () => studio('backstage').face(profile, shot, ground, { as, exposureStops, sizePx }),
+    [profile, shot, ground, as, exposureStops, sizePx],
   );
   const { value, busy } = useNewest(ask);
   useEffect(() => {

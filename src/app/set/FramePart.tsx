@@ -7,6 +7,7 @@ import type { BodyProfile } from '@/core/body';
 import { fullFrameEquivalentMm, SENSOR_FORMATS } from '@/core/camera';
 import { withExif } from '@/core/formats';
 import type { Shot } from '@/core/picture';
+import type { Ground } from '@/core/scene';
 import { USUAL_EXPOSURE } from '@/core/set';
 import { download } from '@/ui/download';
 import { studio } from '@/workers/studioClient';
@@ -14,7 +15,7 @@ import { studio } from '@/workers/studioClient';
 interface FramePartProps {
   profile: BodyProfile;
   shot: Shot;
-  backgroundM: number;
+  ground: Ground;
   faceDistanceM: number;
 }
 
@@ -36,12 +37,12 @@ function jpegOf(canvas: HTMLCanvasElement): Promise<Uint8Array> {
 }
 
 /** A stand-in for a tethered camera: what it sees from here as a JPEG that tells how it was taken. */
-export function FramePart({ profile, shot, backgroundM, faceDistanceM }: FramePartProps) {
+export function FramePart({ profile, shot, ground, faceDistanceM }: FramePartProps) {
   const [state, setState] = useState<'idle' | 'taking' | string>('idle');
   const take = async () => {
     setState('taking');
     try {
-      const { width, height, bytes } = await studio('backstage').picture(profile, shot, SCALE, backgroundM);
+      const { width, height, bytes } = await studio('backstage').picture(profile, shot, SCALE, ground);
       const canvas = document.createElement('canvas');
       canvas.width = width;
       canvas.height = height;

@@ -1,9 +1,9 @@
 'use client';
 
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { Shot } from '@/core/picture';
-import type { Room } from '@/core/scene';
+import { groundOf, type Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '../take/poseStore';
 import { ExposurePart } from './ExposurePart';
@@ -21,16 +21,13 @@ interface LightPartProps {
 /** What the light does to this sitter, and light by goal. */
 export function LightPart({ profile, shot, room }: LightPartProps) {
   const dragging = usePoseStore((s) => s.dragging);
-  const backgroundM = room.markToBackM;
-  const ask = useCallback(
-    () => studio('live').light(profile, shot, backgroundM),
-    [profile, shot, backgroundM],
-  );
+  const ground = useMemo(() => groundOf(room), [room]);
+  const ask = useCallback(() => studio('live').light(profile, shot, ground), [profile, shot, ground]);
   const { value, refused, busy } = useNewest(ask);
   return (
     <div className="space-y-4" data-testid="light-part" data-busy={busy}>
       <div className="flex flex-col gap-4 sm:flex-row">
-        <FaceOfLight profile={profile} shot={shot} backgroundM={backgroundM} dragging={dragging} />
+        <FaceOfLight profile={profile} shot={shot} ground={ground} dragging={dragging} />
         <div className="min-w-0 flex-1">
           {refused && (
             <p role="alert" className="mb-2 text-error">

@@ -1,8 +1,14 @@
 'use client';
 
-import type { Room } from '@/core/scene';
+import { WALLS, type Room } from '@/core/scene';
+import { Folded } from '@/ui/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
+import { typedNumber } from '@/ui/decimal';
 import { Choice } from '../take/Choice';
+import { BackdropPart } from './BackdropPart';
+import { KeptRooms } from './KeptRooms';
+import { WALL_WORDS } from './ToneChoice';
+import { WindowsPart } from './WindowsPart';
 
 type RoomNumber = 'widthM' | 'depthM' | 'markToBackM' | 'markToLeftM';
 const NUMBERS: readonly (readonly [RoomNumber, string, number])[] = [
@@ -11,16 +17,6 @@ const NUMBERS: readonly (readonly [RoomNumber, string, number])[] = [
   ['markToBackM', 'mark to the back wall', 0],
   ['markToLeftM', 'mark to the left wall', 0],
 ];
-const WALL_WORDS = {
-  back: 'back wall',
-  front: 'front wall',
-  left: 'left wall',
-  right: 'right wall',
-} as const;
-const WALLS = ['back', 'front', 'left', 'right'] as const;
-
-const numberOf = (text: string) => Number(text.replace(',', '.'));
-
 interface RoomPartProps {
   room: Room;
   /** Why the last change was not kept. */
@@ -35,48 +31,59 @@ export function RoomPart({ room, failed, onChange }: RoomPartProps) {
       label={`${label}, m`}
       value={String(room.door[name])}
       problem={numberProblem(label, 0, 60, 'm')}
-      onKeep={(text) => onChange({ ...room, door: { ...room.door, [name]: numberOf(text) } })}
+      onKeep={(text) => onChange({ ...room, door: { ...room.door, [name]: typedNumber(text) } })}
     />
   );
   return (
-    <section aria-label="Room" className="grid grid-cols-2 gap-x-3 gap-y-2">
-      <div className="col-span-2">
-        <KeptField
-          label="room"
-          value={room.name}
-          problem={textProblem('Room', 1, 80)}
-          onKeep={(name) => onChange({ ...room, name })}
+    <section aria-label="Room" className="space-y-2.5">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+        <div className="col-span-2">
+          <KeptField
+            label="room"
+            value={room.name}
+            problem={textProblem('Room', 1, 80)}
+            onKeep={(name) => onChange({ ...room, name })}
+          />
+        </div>
+        {NUMBERS.map(([name, words, least]) => (
+          <KeptField
+            key={name}
+            label={`${words}, m`}
+            value={String(room[name])}
+            problem={numberProblem(words, least, 60, 'm')}
+            onKeep={(text) => onChange({ ...room, [name]: typedNumber(text) })}
+          />
+        ))}
+        <Choice
+          label="door in"
+          value={room.door.wall}
+          options={WALLS}
+          words={WALL_WORDS}
+          onChange={(wall) => onChange({ ...room, door: { ...room.door, wall } })}
         />
+        <KeptField
+          label="called"
+          value={room.door.words}
+          problem={textProblem('Door', 0, 40)}
+          onKeep={(words) => onChange({ ...room, door: { ...room.door, words } })}
+        />
+        {end('fromM', 'door from')}
+        {end('toM', 'door to')}
       </div>
-      {NUMBERS.map(([name, words, least]) => (
-        <KeptField
-          key={name}
-          label={`${words}, m`}
-          value={String(room[name])}
-          problem={numberProblem(words, least, 60, 'm')}
-          onKeep={(text) => onChange({ ...room, [name]: numberOf(text) })}
-        />
-      ))}
-      <Choice
-        label="door in"
-        value={room.door.wall}
-        options={WALLS}
-        words={WALL_WORDS}
-        onChange={(wall) => onChange({ ...room, door: { ...room.door, wall } })}
-      />
-      <KeptField
-        label="called"
-        value={room.door.words}
-        problem={textProblem('Door', 0, 40)}
-        onKeep={(words) => onChange({ ...room, door: { ...room.door, words } })}
-      />
-      {end('fromM', 'door from')}
-      {end('toM', 'door to')}
       {failed && (
-        <p role="alert" className="col-span-2 text-xs text-error">
+        <p role="alert" className="text-xs text-error">
           {failed}
         </p>
       )}
+      <Folded title="Background and floor" isSet={false}>
+        <BackdropPart room={room} onChange={onChange} />
+      </Folded>
+      <Folded title={`Windows: ${room.windows?.length ?? 0}`} isSet={false}>
+        <WindowsPart room={room} onChange={onChange} />
+      </Folded>
+      <Folded title="Kept rooms" isSet={false}>
+        <KeptRooms room={room} onChange={onChange} />
+      </Folded>
     </section>
   );
 }

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { ZodError } from 'zod';
 import { explain, type Take } from '@/core/formats';
-import type { Room } from '@/core/scene';
+import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, roomForCameraM, type Framing } from '@/core/set';
 import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
@@ -37,6 +37,7 @@ type Part = (typeof PARTS)[number];
 function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitting, sitter } = whole;
   const { room } = sitting;
+  const ground = useMemo(() => groundOf(room), [room]);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const { message } = take.shot.pose;
@@ -89,7 +90,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         </div>
         <div className="space-y-2.5">
           {part === 'camera' && <CameraControls shot={take.shot} />}
-          {part === 'light' && <SourcesPart shot={take.shot} site={room.site} time={time} />}
+          {part === 'light' && <SourcesPart shot={take.shot} room={room} time={time} />}
           {part === 'room' && (
             <>
               <RoomPart room={room} failed={failed} onChange={changeRoom} />
@@ -163,7 +164,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
                   <FramePart
                     profile={profile}
                     shot={take.shot}
-                    backgroundM={room.markToBackM}
+                    ground={ground}
                     faceDistanceM={report.numbers.faceDistanceM}
                   />
                 )}
@@ -193,7 +194,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
                   framing={framing}
                   lenses={lenses}
                 />
-                <SharpTable camera={camera} points={points} backgroundM={room.markToBackM} />
+                <SharpTable camera={camera} points={points} backgroundM={ground.backgroundM} />
                 <KitPart lenses={lenses} />
               </div>
             ) : (

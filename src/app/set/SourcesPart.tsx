@@ -7,6 +7,7 @@ import {
   isSky,
   KEY_RANGES,
   LAMP_KIND_IDS,
+  openingLight,
   MOST_SOURCES,
   SOURCE_KIND_IDS,
   SOURCE_RANGES,
@@ -21,7 +22,7 @@ import { Choice } from '../take/Choice';
 import { usePoseStore } from '../take/poseStore';
 import { LightControls } from '../take/SetControls';
 import type { Shot } from '@/core/picture';
-import { sunAt, type Site } from '@/core/scene';
+import { openingsOf, sunAt, type Room, type Site } from '@/core/scene';
 
 const KIND_WORDS = Object.fromEntries(SOURCE_KIND_IDS.map((id) => [id, sourceKind(id).words])) as Record<
   SourceKindId,
@@ -115,14 +116,19 @@ function SourceRow({ source, onChange }: { source: LightSource; onChange(next: L
 
 interface SourcesPartProps {
   shot: Shot;
-  /** Where the set is on the earth; unknown indoors. */
-  site: Site | undefined;
+  room: Room;
   /** When the sitting begins. */
   time: Date;
 }
 
+interface SunAsItStandsProps {
+  light: Light;
+  site: Site | undefined;
+  time: Date;
+}
+
 /** The sun as it stands when the sitting begins, or why there is none. */
-function SunAsItStands({ light, site, time }: { light: Light; site: Site | undefined; time: Date }) {
+function SunAsItStands({ light, site, time }: SunAsItStandsProps) {
   if (!site) return <p className="quiet text-xs">Say where the set is under room, and the sun is found.</p>;
   const sun = sunAt(site, time);
   if (sun.altitudeDeg < SOURCE_RANGES.altitudeDeg.min)
@@ -149,8 +155,47 @@ function SunAsItStands({ light, site, time }: { light: Light; site: Site | undef
   );
 }
 
+/** A key that can be turned again, as wide as its kind is. */
+function standingFree(light: Light): Light {
+  const { acrossM: _across, facesDeg: _faces, ...rest } = light;
+  return rest;
+}
+
+const FREE = 'free';
+
+/** Which opening of the room the key is, or that it stands free. */
+function OpeningChoice({ light, room }: { light: Light; room: Room }) {
+  const { setLight } = usePoseStore.getState();
+  const openings = openingsOf(room).map((opening) => ({ opening, placed: openingLight(opening) }));
+  const current = openings.findIndex(
+    ({ placed }) =>
+      placed && Object.entries(placed).every(([name, value]) => light[name as 'kind'] === value),
+  );
+  return (
+    <label className="block min-w-0">
+      <span className="block leading-tight">Which</span>
+      <select
+        className="mt-1 h-8 w-full border border-base-300 bg-base-100 px-2"
+        value={current < 0 ? FREE : String(current)}
+        onChange={(e) => {
+          const placed = openings[Number(e.target.value)]?.placed;
+          setLight(placed ? { ...standingFree(light), ...placed } : standingFree(light));
+        }}
+      >
+        <option value={FREE}>as set here</option>
+        {openings.map(({ opening, placed }, i) => (
+          <option key={i} value={i} disabled={!placed}>
+            {opening.words || `opening ${i + 1}`}
+            {!placed && ', out of range'}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
 /** The key and everything else that lights or shades the set. */
-export function SourcesPart({ shot, site, time }: SourcesPartProps) {
+export function SourcesPart({ shot, room, time }: SourcesPartProps) {
   const { setLight, setDragging } = usePoseStore.getState();
   const { light } = shot;
   const others = light.others ?? [];
@@ -176,22 +221,25 @@ export function SourcesPart({ shot, site, time }: SourcesPartProps) {
         value={light.kind ?? 'softbox'}
         options={LAMP_KIND_IDS}
         words={KIND_WORDS}
-        onChange={(kind) => setLight({ ...light, kind })}
+        onChange={(kind) => setLight({ ...standingFree(light), kind })}
       />
+      {light.kind === 'window' && <OpeningChoice light={light} room={room} />}
       <LightControls shot={shot} />
       {light.kind && isSky(light.kind) ? (
-        <SunAsItStands light={light} site={site} time={time} />
+        <SunAsItStands light={light} site={room.site} time={time} />
       ) : (
         <>
-          <NumberSlider
-            label="key feathered"
-            {...featherDeg}
-            value={light.featherDeg ?? 0}
-            ends={['past the sitter', 'to the lens']}
-            neutral={0}
-            onChange={(v) => optional('featherDeg', v, 0)}
-            onDrag={setDragging}
-          />
+          {light.facesDeg === undefined && (
+            <NumberSlider
+              label="key feathered"
+              {...featherDeg}
+              value={light.featherDeg ?? 0}
+              ends={['past the sitter', 'to the lens']}
+              neutral={0}
+              onChange={(v) => optional('featherDeg', v, 0)}
+              onDrag={setDragging}
+            />
+          )}
           <NumberSlider
             label="grid on the key"
             {...gridDeg}

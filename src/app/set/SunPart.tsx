@@ -1,7 +1,17 @@
 'use client';
 
 import { format } from 'date-fns';
-import { sunAt, sunFor, sunPath, sunTimes, type Room, type Site } from '@/core/scene';
+import {
+  fallsThrough,
+  openingsOf,
+  sunAt,
+  sunFor,
+  sunPath,
+  sunTimes,
+  type Room,
+  type Site,
+} from '@/core/scene';
+import type { Vec3 } from '@/core/units';
 import { KeptField, numberProblem } from '@/ui/KeptField';
 import type { PlanScale } from '../take/PlanView';
 
@@ -10,6 +20,8 @@ const FIELDS = [
   ['longitudeDeg', 'longitude, east positive', -180, 180],
   ['frontBearingDeg', 'bearing from mark to camera', 0, 360],
 ] as const;
+/** Where a standing sitter's face is, over the mark. */
+const FACE_OVER_MARK: Vec3 = [0, 1.5, 0];
 const NOWHERE: Site = { latitudeDeg: 0, longitudeDeg: 0, frontBearingDeg: 0 };
 
 interface SunPartProps {
@@ -25,6 +37,10 @@ export function SunPart({ room, time, cameraArcDeg, onChange }: SunPartProps) {
   const { site } = room;
   const sun = site && sunAt(site, time);
   const times = site && sunTimes(site, time);
+  const through =
+    sun && sun.altitudeDeg > 0
+      ? openingsOf(room).find((opening) => fallsThrough(opening, sun.towards, FACE_OVER_MARK))
+      : undefined;
   return (
     <section aria-label="Sun">
       <h2 className="title text-lg">Sun</h2>
@@ -52,6 +68,7 @@ export function SunPart({ room, time, cameraArcDeg, onChange }: SunPartProps) {
                 ? 'It does not set.'
                 : 'It does not rise.'}
           </span>
+          {through && ` It falls through the ${through.words || 'opening'} on a face over the mark.`}
         </p>
       )}
     </section>

@@ -2,9 +2,9 @@
 
 import { useRef, type ReactNode } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
-import { drawnCentre, isSky, KEY_RANGES, sourceKind } from '@/core/light';
+import { drawnCentre, isSky, KEY_RANGES, sourceAcrossM, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
-import { footprintsOf, type Room } from '@/core/scene';
+import { BACKDROPS, footprintsOf, type Room, type RoomWindow } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/studio.worker';
 import { usePoseStore } from './poseStore';
@@ -35,9 +35,13 @@ function held(value: number, { min, max, step }: { min: number; max: number; ste
   return Math.round(Math.min(max, Math.max(min, stepped)) * 1000) / 1000;
 }
 
-/** Where the door stands in the drawing, and where its name. */
-function doorLine(room: Room, scale: number, left: number) {
-  const { wall, fromM, toM } = room.door;
+/** Where an opening stands in the drawing, and where its name. */
+function openingLine(
+  room: Room,
+  { wall, fromM, toM }: Pick<RoomWindow, 'wall' | 'fromM' | 'toM'>,
+  scale: number,
+  left: number,
+) {
   const right = left + room.widthM * scale;
   const bottom = MARGIN + room.depthM * scale;
   if (wall === 'left' || wall === 'right') {
@@ -134,7 +138,17 @@ export function PlanView({
   const keyLabelY = crowded && apart[1] < 8 ? -9 : 17;
   const cameraLabel =
     crowded && apart[0] > 0 ? { x: -13, anchor: 'end' as const } : { x: 13, anchor: 'start' as const };
-  const door = doorLine(room, scale, left);
+  const isSkyKey = shot.light.kind !== undefined && isSky(shot.light.kind);
+  const keyWide = scale * (isSkyKey ? shot.light.sizeM : sourceAcrossM(shot.light));
+  const { facesDeg } = shot.light;
+  // a window lies in its wall, what stands free is turned to the mark
+  const keyTurnDeg = facesDeg === undefined ? -shot.light.arcDeg : -facesDeg;
+  const openings = [room.door, ...(room.windows ?? [])].map((span) => ({
+    ...openingLine(room, span, scale, left),
+    words: span.words,
+  }));
+  const { backdrop } = room;
+  const hangs = backdrop && backdrop.kind !== 'outdoors' ? backdrop : undefined;
   return (
     <figure className="shrink-0">
       <figcaption className="quiet text-xs">plan</figcaption>
@@ -157,10 +171,28 @@ export function PlanView({
           stroke="currentColor"
           strokeWidth={1}
         />
-        <line {...door.line} stroke="var(--color-secondary)" strokeWidth={4} />
-        <text {...door.label} fontSize={textSize} fill="var(--color-secondary)">
-          {room.door.words}
-        </text>
+        {openings.map(({ line, label, words }, i) => (
+          <g key={i} data-opening={i}>
+            <line {...line} stroke="var(--color-secondary)" strokeWidth={4} />
+            {i > 0 && <line {...line} stroke="var(--color-base-100)" strokeWidth={1.4} />}
+            <text {...label} fontSize={textSize} fill="var(--color-secondary)">
+              {words}
+            </text>
+          </g>
+        ))}
+        {hangs && (
+          <g data-backdrop={hangs.kind}>
+            <title>{`${BACKDROPS[hangs.kind].words}, ${hangs.widthM} m wide`}</title>
+            <line
+              x1={X(-hangs.widthM / 2)}
+              x2={X(hangs.widthM / 2)}
+              y1={Y(-hangs.behindM)}
+              y2={Y(-hangs.behindM)}
+              stroke="currentColor"
+              strokeWidth={2.2}
+            />
+          </g>
+        )}
         <g clipPath="url(#plan-room)">
           <path d={edge(1) + edge(-1)} stroke="var(--color-accent)" strokeDasharray="3 3" fill="none" />
           <line
@@ -203,8 +235,8 @@ export function PlanView({
         />
         {(shot.light.others ?? []).map((source) => {
           const at = drawnCentre(source);
-          const { acrossShare, works, words } = sourceKind(source.kind);
-          const wide = source.sizeM * acrossShare * scale;
+          const { works, words } = sourceKind(source.kind);
+          const wide = sourceAcrossM(source) * scale;
           return (
             <g
               key={source.id}
@@ -227,16 +259,16 @@ export function PlanView({
           );
         })}
         <g
-          transform={`translate(${X(key[0])} ${Y(key[2])}) rotate(${-shot.light.arcDeg})`}
+          transform={`translate(${X(key[0])} ${Y(key[2])}) rotate(${keyTurnDeg})`}
           className="cursor-grab"
           data-source="key"
           onPointerDown={drag('key')}
         >
           <rect x={-14} y={-12} width={28} height={24} fill="transparent" />
           <rect
-            x={(-shot.light.sizeM * scale) / 2}
+            x={-keyWide / 2}
             y={-3}
-            width={shot.light.sizeM * scale}
+            width={keyWide}
             height={6}
             fill="var(--color-primary)"
             stroke="var(--color-accent)"
@@ -249,9 +281,7 @@ export function PlanView({
           fontSize={textSize}
           fill="currentColor"
         >
-          {shot.light.kind && isSky(shot.light.kind)
-            ? sourceKind(shot.light.kind).words
-            : `key ${shot.light.distanceM.toFixed(1)} m`}
+          {isSkyKey ? sourceKind(shot.light.kind!).words : `key ${shot.light.distanceM.toFixed(1)} m`}
         </text>
         <g
           transform={`translate(${X(view.eye[0])} ${Y(view.eye[2])}) rotate(${-shot.camera.arcDeg})`}

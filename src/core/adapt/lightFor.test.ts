@@ -3,7 +3,7 @@ import { bodyOf } from '../../../tests/support/people';
 import { surfaceOf } from '../body';
 import { neutralPose } from '../pose';
 import { createStudio, seeLight, type Shot } from '../picture';
-import type { Room } from '../scene';
+import { plainGround, type Room } from '../scene';
 import { lightFor, SOUGHT_PATTERNS, type LightGoal } from './lightFor';
 
 const body = bodyOf('average');
@@ -40,7 +40,7 @@ const goal = (said: Partial<LightGoal>): LightGoal => ({
 describe('light by goal', () => {
   it.each(SOUGHT_PATTERNS)('places a key that draws %s', (pattern) => {
     const found = lightFor(studio, SHOT, goal({ pattern }), ROOM)!;
-    expect(seeLight(studio, { ...SHOT, light: found.light }, 2).pattern.name).toBe(pattern);
+    expect(seeLight(studio, { ...SHOT, light: found.light }, plainGround(2)).pattern.name).toBe(pattern);
     expect(found.holdsOf8).toBeGreaterThan(2);
     // as far from the face as it was, and so bright against the ambient as was asked: 1 + 1 / a = 2^2
     expect(found.light.ambientShare).toBeCloseTo(1 / 3, 9);
@@ -49,7 +49,7 @@ describe('light by goal', () => {
 
   it.each(['short', 'broad'] as const)('lights the %s side of a turned face', (facing) => {
     const found = lightFor(studio, SHOT, goal({ pattern: 'triangle', facing }), ROOM)!;
-    expect(seeLight(studio, { ...SHOT, light: found.light }, 2).facing).toBe(facing);
+    expect(seeLight(studio, { ...SHOT, light: found.light }, plainGround(2)).facing).toBe(facing);
   });
 
   it('keeps the stand in the room, or says that there is no place', () => {

@@ -7,12 +7,14 @@ export {
   lightSchema,
   MOST_SOURCES,
   SOURCE_RANGES,
+  sourceAcrossM,
   sourceCentre,
   USUAL_ALTITUDE_DEG,
   type KeyNumber,
   type Light,
   type LightSource,
 } from './light';
+export { openingLight, type OpeningLight } from './opening';
 export { irradianceFrom, lightingOf, throughGrid, type Lighting, type LightSamples } from './samples';
 export {
   isSky,

@@ -7,7 +7,7 @@ export const KEY_RANGES = {
   arcDeg: { min: -180, max: 180, step: 5, unit: '°', words: 'key, arc to camera right' },
   heightM: { min: 0, max: 4, step: 0.05, unit: 'm', words: 'key height' },
   distanceM: { min: 0.4, max: 12, step: 0.1, unit: 'm', words: 'key distance' },
-  sizeM: { min: 0.05, max: 3, step: 0.05, unit: 'm', words: 'key size' },
+  sizeM: { min: 0.05, max: 6, step: 0.05, unit: 'm', words: 'key size' },
   ambientShare: { min: 0, max: 1, step: 0.05, unit: '', words: 'ambient against key' },
 } as const;
 export type KeyNumber = keyof typeof KEY_RANGES;
@@ -19,6 +19,8 @@ export const SOURCE_RANGES = {
   featherDeg: { min: -60, max: 60, step: 5, unit: '°', words: 'feathered' },
   gridDeg: { min: 10, max: 90, step: 5, unit: '°', words: 'grid' },
   altitudeDeg: { min: 0.5, max: 90, step: 1, unit: '°', words: 'above the horizon' },
+  acrossM: { min: 0.05, max: 12, step: 0.05, unit: 'm', words: 'width' },
+  facesDeg: { min: -180, max: 180, step: 5, unit: '°', words: 'faces' },
 } as const;
 
 const ranged = (name: KeyNumber) => z.number().min(KEY_RANGES[name].min).max(KEY_RANGES[name].max);
@@ -37,6 +39,10 @@ const PLACED = {
   gridDeg: rangedOfSource('gridDeg').optional(),
   /** Height of what shines from the sky, degrees; such a source has no distance, no height and no size of its own. */
   altitudeDeg: rangedOfSource('altitudeDeg').optional(),
+  /** Width of one whose width is not that of its kind; `sizeM` is its height then. */
+  acrossM: rangedOfSource('acrossM').optional(),
+  /** Arc of the direction that it faces, level, where it cannot be aimed: a window in a wall. */
+  facesDeg: rangedOfSource('facesDeg').optional(),
 };
 
 /** What a source is aimed at. */
@@ -74,7 +80,15 @@ export type Light = z.infer<typeof lightSchema>;
 /** What every source has, the key too. */
 export type Placed = Pick<
   LightSource,
-  'arcDeg' | 'heightM' | 'distanceM' | 'sizeM' | 'featherDeg' | 'gridDeg' | 'altitudeDeg'
+  | 'arcDeg'
+  | 'heightM'
+  | 'distanceM'
+  | 'sizeM'
+  | 'featherDeg'
+  | 'gridDeg'
+  | 'altitudeDeg'
+  | 'acrossM'
+  | 'facesDeg'
 > & { kind?: SourceKindId };
 
 /** What shines from the sky is put this far away, metres: its light is parallel to a third of a degree. */
@@ -104,6 +118,11 @@ export function sourceCentre(placed: Placed): Vec3 {
 export function sourceSizeM(placed: Placed): number {
   const skyDeg = placed.kind && sourceKind(placed.kind).skyDeg;
   return skyDeg ? 2 * SKY_M * Math.tan(radians(skyDeg / 2)) : placed.sizeM;
+}
+
+/** Width of a source, metres. */
+export function sourceAcrossM(placed: Placed): number {
+  return placed.acrossM ?? sourceSizeM(placed) * (placed.kind ? sourceKind(placed.kind).acrossShare : 1);
 }
 
 /** So far from the mark what shines from the sky is drawn on plan and side view, metres. */

@@ -1,6 +1,6 @@
 import { viewTowards } from '../camera';
 import { add, dot, radians, subtract, unit, type Vec3 } from '../units';
-import { sourceCentre, sourceSizeM, type Light, type LightSource, type Placed } from './light';
+import { sourceAcrossM, sourceCentre, sourceSizeM, type Light, type LightSource, type Placed } from './light';
 import { sourceKind, type SourceKindId } from './sources';
 
 /** One source as points of equal intensity. */
@@ -39,8 +39,8 @@ function pointsAlong(sideM: number): number {
 const AS_FINE_M = { narrow: 0.1, wide: 3 };
 
 /** Places of the sample points on the face of a source, in its own long and narrow half-sides (-1 to 1). */
-function pattern(kind: SourceKindId, standingM: number): [number, number][] {
-  const { outline, acrossShare, skyDeg } = sourceKind(kind);
+function pattern(kind: SourceKindId, standingM: number, acrossM: number): [number, number][] {
+  const { outline, skyDeg } = sourceKind(kind);
   const sizeM = skyDeg === undefined ? standingM : skyDeg < 5 ? AS_FINE_M.narrow : AS_FINE_M.wide;
   if (outline === 'ring')
     return Array.from({ length: 12 }, (_, i) => {
@@ -48,7 +48,7 @@ function pattern(kind: SourceKindId, standingM: number): [number, number][] {
       return [Math.cos(a) * 0.86, Math.sin(a) * 0.86];
     });
   if (outline === 'rectangle') {
-    const [long, across] = [pointsAlong(sizeM), pointsAlong(sizeM * acrossShare)];
+    const [long, across] = [pointsAlong(sizeM), pointsAlong(acrossM)];
     return Array.from({ length: long * across }, (_, k) => [
       ((k % across) + 0.5) * (2 / across) - 1,
       (Math.floor(k / across) + 0.5) * (2 / long) - 1,
@@ -69,21 +69,26 @@ function turnedAboutVertical([x, y, z]: Vec3, deg: number): Vec3 {
   return [x * c + z * s, y, z * c - x * s];
 }
 
+/** The level direction along an arc. */
+function levelAlong(arcDeg: number): Vec3 {
+  return [Math.sin(radians(arcDeg)), 0, Math.cos(radians(arcDeg))];
+}
+
 /** Spreads a source over its face, with intensity 1. A long narrow one stands upright. */
 function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): LightSamples {
-  const { outline, acrossShare, works } = sourceKind(kind);
+  const { outline, works } = sourceKind(kind);
   const centre = sourceCentre({ ...placed, kind });
   const sizeM = sourceSizeM({ ...placed, kind });
+  const acrossM = sourceAcrossM({ ...placed, kind });
   const feather = (placed.featherDeg ?? 0) * (placed.arcDeg >= 0 ? 1 : -1);
-  const direct = subtract(target, centre);
+  const direct = placed.facesDeg === undefined ? subtract(target, centre) : levelAlong(placed.facesDeg);
   const {
     forward: aim,
     right,
     up,
   } = viewTowards(centre, add(centre, turnedAboutVertical(direct, feather)), 1);
-  const half = sizeM / 2;
-  const points = pattern(kind, placed.sizeM).map(([u, v]) =>
-    add(add(centre, right, u * half * acrossShare), up, v * half),
+  const points = pattern(kind, placed.sizeM, acrossM).map(([u, v]) =>
+    add(add(centre, right, (u * acrossM) / 2), up, (v * sizeM) / 2),
   );
   return {
     id,
@@ -93,7 +98,7 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
     intensity: 1,
     isBall: outline === 'ball',
     gridCos: placed.gridDeg === undefined ? -1 : Math.cos(radians(placed.gridDeg / 2)),
-    sizeM: sizeM * Math.sqrt(acrossShare),
+    sizeM: Math.sqrt(sizeM * acrossM),
     castsShadow: works === 'lamp',
   };
 }
@@ -148,10 +153,10 @@ function lampOf(id: string, kind: SourceKindId, placed: Placed, target: Vec3, le
 
 /** A panel that sends back what it receives from the lamps: Phong's lobe, normalised (Lafortune & Willems 1994). */
 function reflectorOf(source: LightSource, face: Vec3, lamps: readonly LightSamples[]): LightSamples {
-  const { reflectance = 0, gloss = 0, acrossShare } = sourceKind(source.kind);
+  const { reflectance = 0, gloss = 0 } = sourceKind(source.kind);
   const samples = spread(source.id, source.kind, source, face);
   const { centre, aim } = samples;
-  const areaM2 = source.sizeM ** 2 * acrossShare;
+  const areaM2 = source.sizeM * sourceAcrossM(source);
   let radiance = 0;
   for (const lamp of lamps) {
     const received = irradianceFrom(lamp, centre, aim);
@@ -187,7 +192,7 @@ export function lightingOf(light: Light, face: Vec3, backgroundM = 2): Lighting 
     .filter((s) => works(s) !== 'lamp')
     .map((s) => {
       if (works(s) === 'reflector') return reflectorOf(s, face, lamps);
-      const areaM2 = s.sizeM ** 2 * sourceKind(s.kind).acrossShare;
+      const areaM2 = s.sizeM * sourceAcrossM(s);
       // what an even surround would send from there: its form factor, cos cos A / (pi d^2)
       return { ...spread(s.id, s.kind, s, face), intensity: (-ambient * areaM2) / Math.PI };
     });

@@ -1,10 +1,11 @@
 import type { BodySurface } from '../body';
 import type { SkinnedSurface } from '../figure';
+import { GROUND_TONES } from '../scene';
 import { encodeSrgb, type Vec3 } from '../units';
-import { barycentric, blend, pointAt, type Picture } from './picture';
+import { barycentric, blend, groundAt, groundTone, pointAt, type Picture } from './picture';
 
-/** Linear reflectance of the studio's paper behind the sitter, and its fall towards the floor. */
-const GROUND: Vec3 = [0.3, 0.27, 0.235];
+/** Linear reflectance of the paper behind a sitter without a room. */
+const PAPER = GROUND_TONES.grey.reflectance;
 
 /** Bytes of linear light from 0 to 1, finely enough that no byte is skipped in the shadows. */
 const ENCODED = Uint8ClampedArray.from({ length: 8192 }, (_, i) => encodeSrgb(i / 8191) * 255);
@@ -34,6 +35,7 @@ export function exposeLinear(
   const exposure = EXPOSURE * 2 ** exposureStops;
   const point: Vec3 = [0, 0, 0];
   const colour: Vec3 = [0, 0, 0];
+  const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
       let level: number;
@@ -45,10 +47,11 @@ export function exposeLinear(
         for (let c = 0; c < 3; c++) colour[c] = colours[o + c]!;
         level = picture.light[i]!;
       } else if (picture.label[i] === 0) {
-        level = picture.isGroundLit ? picture.light[i]! : 0.55 * (0.75 + 0.35 * (row / height));
-        colour[0] = GROUND[0];
-        colour[1] = GROUND[1];
-        colour[2] = GROUND[2];
+        const { ground } = picture;
+        const part = ground && groundAt(picture, col, row, ground, point, normal);
+        const tone = ground && part ? groundTone(ground, part, point) : PAPER;
+        level = ground ? picture.light[i]! : 0.55 * (0.75 + 0.35 * (row / height));
+        for (let c = 0; c < 3; c++) colour[c] = tone[c]!;
       } else {
         pointAt(picture, col, row, point);
         const w = barycentric(surface, skinned, t, point);

@@ -2,7 +2,7 @@ import type { BodySurface } from '../body';
 import type { View } from '../camera';
 import type { SkinnedSurface } from '../figure';
 import { irradianceFrom, type Lighting } from '../light';
-import type { SupportMesh } from '../scene';
+import type { Ground, SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
 import { shadowMapFrom, shareReaching, type ShadowMap } from './shadow';
@@ -21,8 +21,8 @@ export interface Picture {
   raster: Raster;
   /** What stands beside the sitter; its triangles are numbered after the sitter's own. */
   supports: SupportMesh | undefined;
-  /** Whether `light` holds background and floor as well. */
-  isGroundLit: boolean;
+  /** What lies behind and under the sitter, where `light` holds it as well. */
+  ground: Ground | undefined;
 }
 
 /** Reused memory of one camera's pictures. */
@@ -45,8 +45,8 @@ export interface PictureLight {
   /** Sphere round the sitter that the shadow map must hold. */
   middle: Vec3;
   radiusM: number;
-  /** From the sitter's mark to the background; with it background and floor are lit too, metres. */
-  backgroundM?: number | undefined;
+  /** With it background and floor are lit too. */
+  ground?: Ground | undefined;
 }
 
 /**
@@ -85,7 +85,7 @@ export function takePicture(
     light: undefined,
     raster,
     supports,
-    isGroundLit: false,
+    ground: light?.ground,
   };
   if (light) {
     const maps = light.lighting.sources.map((source, i) => {
@@ -180,11 +180,10 @@ function illuminate(
   picture: Picture,
   surface: BodySurface,
   skinned: SkinnedSurface,
-  { lighting: { sources, ambient }, backgroundM }: PictureLight,
+  { lighting: { sources, ambient }, ground }: PictureLight,
   maps: readonly (ShadowMap | null)[],
 ): void {
   const { width, height, label } = picture;
-  picture.isGroundLit = backgroundM !== undefined;
   const light = new Float32Array(width * height);
   const point: Vec3 = [0, 0, 0];
   const normal: Vec3 = [0, 0, 0];
@@ -192,7 +191,7 @@ function illuminate(
     for (let col = 0; col < width; col++, i++) {
       const t = picture.raster.triangle[i]!;
       if (t < 0) {
-        if (backgroundM === undefined || !groundAt(picture, col, row, backgroundM, point, normal)) continue;
+        if (!ground || !groundAt(picture, col, row, ground, point, normal)) continue;
       } else {
         pointAt(picture, col, row, point);
         if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
@@ -210,28 +209,48 @@ function illuminate(
   picture.light = light;
 }
 
-/** Where a pixel without a figure sees background or floor, and the normal there; false where it sees neither. */
-function groundAt(
+/** What a pixel without a figure sees: what hangs behind the sitter, the wall beside it, or the floor. */
+export type GroundPart = 'background' | 'wall' | 'floor';
+
+/**
+ * What a pixel without a figure sees of the ground, where, and the normal there.
+ * @returns null where it sees none.
+ */
+export function groundAt(
   { view, width, height }: Picture,
   col: number,
   row: number,
-  backgroundM: number,
+  { backgroundM, halfWidthM, wallM }: Ground,
   point: Vec3,
   normal: Vec3,
-): boolean {
+): GroundPart | null {
   const u = ((col + 0.5) / width - 0.5) * 2 * view.tanHalfWidth;
   const v = (0.5 - (row + 0.5) / height) * 2 * view.tanHalfHeight;
   const d = (c: number) => view.forward[c]! + view.right[c]! * u + view.up[c]! * v;
-  const toFloor = d(1) < 0 ? -view.eye[1] / d(1) : Infinity;
-  const toBack = d(2) < 0 ? (-backgroundM - view.eye[2]) / d(2) : Infinity;
-  const far = Math.min(toFloor, toBack);
-  if (!(far > 0 && far < Infinity)) return false;
-  for (let c = 0; c < 3; c++) point[c] = view.eye[c]! + d(c) * far;
-  const isFloor = toFloor < toBack;
+  const [dx, dy, dz] = [d(0), d(1), d(2)];
+  const toFloor = dy < 0 ? -view.eye[1] / dy : Infinity;
+  const toPlane = (behindM: number) => (dz < 0 ? (-behindM - view.eye[2]) / dz : Infinity);
+  const toBack = toPlane(backgroundM);
+  const isBackground = Math.abs(view.eye[0] + dx * toBack) <= halfWidthM;
+  const toUpright = isBackground ? toBack : toPlane(wallM);
+  const isFloor = toFloor < toUpright;
+  const far = isFloor ? toFloor : toUpright;
+  if (!(far > 0 && far < Infinity)) return null;
+  point[0] = view.eye[0] + dx * far;
+  point[1] = view.eye[1] + dy * far;
+  point[2] = view.eye[2] + dz * far;
   normal[0] = 0;
   normal[1] = isFloor ? 1 : 0;
   normal[2] = isFloor ? 0 : 1;
-  return true;
+  if (isFloor) return 'floor';
+  return isBackground ? 'background' : 'wall';
+}
+
+/** Reflectance of a place of the ground: what sweeps over the floor lies there too, as wide as it is. */
+export function groundTone(ground: Ground, part: GroundPart, point: Vec3): Vec3 {
+  if (part !== 'floor') return ground[part];
+  const isSwept = ground.sweeps && Math.abs(point[0]) <= ground.halfWidthM && point[2] >= -ground.backgroundM;
+  return isSwept ? ground.background : ground.floor;
 }
 
 /** Normal of a support's triangle: its first corner's, since its faces are flat or finely divided. */

@@ -2,7 +2,7 @@ import { viewOf, viewTowards } from '../camera';
 import type { BodySurface } from '../body';
 import type { Figure } from '../figure';
 import { irradianceFrom, lightingOf, type Lighting } from '../light';
-import type { SupportMesh } from '../scene';
+import type { Ground, SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertLightClear } from './clearance';
 import {
@@ -23,15 +23,14 @@ import { chartFor, figureFor, putOnSet, type Shot, type Studio } from './studio'
 
 /**
  * Reads the light of a shot on the sitter's face.
- * @param backgroundM from the sitter's mark to the background, metres.
  * @throws RangeError when a lamp stands inside the sitter.
  */
-export function seeLight(studio: Studio, shot: Shot, backgroundM: number): LightReading {
+export function seeLight(studio: Studio, shot: Shot, ground: Ground): LightReading {
   const view = viewOf(shot.camera);
   const figure = figureFor(studio, shot, view.eye);
   assertLightClear(shot.light, studio.body, figure);
-  const lighting = lightingOf(shot.light, figure.points.nose, backgroundM);
-  return readLight(chartFor(studio), studio.body, figure, view, lighting, backgroundM);
+  const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
+  return readLight(chartFor(studio), studio.body, figure, view, lighting, ground.backgroundM);
 }
 
 /** Names what one light after another would draw on the face of a shot; the light alone changes. */
@@ -53,7 +52,7 @@ const CLOSE_RADIUS_M = 0.45;
  * The face from where the lens stands, closely cropped, with the light of the shot. The head's shadows on itself are
  * cast ray by ray; what else shades it comes from shadow maps.
  */
-export function seeFace(studio: Studio, shot: Shot, backgroundM: number, sizePx: number): Picture {
+export function seeFace(studio: Studio, shot: Shot, ground: Ground, sizePx: number): Picture {
   const { surface, skinned } = studio;
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(studio, shot, lens);
@@ -62,14 +61,14 @@ export function seeFace(studio: Studio, shot: Shot, backgroundM: number, sizePx:
   const { points } = figure;
   const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
   const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
-  const lighting = lightingOf(shot.light, points.nose, backgroundM);
+  const lighting = lightingOf(shot.light, points.nose, ground.backgroundM);
   const picture = takePicture(
     surface,
     skinned,
     view,
     { width: sizePx, height: sizePx },
     studio.close,
-    { lighting, middle, radiusM: CLOSE_RADIUS_M, backgroundM },
+    { lighting, middle, radiusM: CLOSE_RADIUS_M, ground },
     supports,
   );
   lightHeadIn(picture, studio, figure, lighting, middle, supports);

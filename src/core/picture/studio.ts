@@ -11,7 +11,7 @@ import {
 } from '../figure';
 import { lightingOf, lightSchema } from '../light';
 import { faceShares, poseSchema } from '../pose';
-import { supportMesh, type Support, type SupportMesh } from '../scene';
+import { supportMesh, type Ground, type Support, type SupportMesh } from '../scene';
 import { exposureSchema } from '../set';
 import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearance';
@@ -105,8 +105,8 @@ export interface SeeOptions {
   /** Also the light of every pixel; needed to develop the picture. */
   lit?: boolean;
   scale?: number;
-  /** From the mark to the background, metres: with it background and floor are lit too. */
-  backgroundM?: number | undefined;
+  /** What lies behind and under the sitter: with it that is lit too. */
+  ground?: Ground | undefined;
 }
 
 /**
@@ -121,9 +121,9 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
   const supports = putOnSet(studio, shot, figure);
   const light = options.lit
     ? {
-        lighting: lightingOf(shot.light, figure.points.nose, options.backgroundM),
+        lighting: lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM),
         ...sphereOf(figure),
-        backgroundM: options.backgroundM,
+        ground: options.ground,
       }
     : undefined;
   const picture = takePicture(

@@ -1,4 +1,17 @@
-export { roomSchema, type Room } from './room';
+export {
+  BACKDROP_KIND_IDS,
+  BACKDROP_RANGES,
+  BACKDROPS,
+  GROUND_TONE_IDS,
+  GROUND_TONES,
+  plainGround,
+  type Backdrop,
+  type BackdropKindId,
+  type Ground,
+  type GroundTone,
+} from './backdrop';
+export { MOST_WINDOWS, WALLS, WINDOW_RANGES, type RoomWindow, type Wall } from './opening';
+export { fallsThrough, groundOf, openingsOf, roomSchema, type Opening, type Room } from './room';
 export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';
 export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';
 export {

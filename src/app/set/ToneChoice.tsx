@@ -1,0 +1,29 @@
+'use client';
+
+import { GROUND_TONE_IDS, GROUND_TONES, type GroundTone, type Wall } from '@/core/scene';
+import { Choice } from '../take/Choice';
+
+/** What a wall is called on the set, seen from the camera. */
+export const WALL_WORDS: Record<Wall, string> = {
+  back: 'back wall',
+  front: 'front wall',
+  left: 'left wall',
+  right: 'right wall',
+};
+const TONE_WORDS = Object.fromEntries(GROUND_TONE_IDS.map((id) => [id, GROUND_TONES[id].words])) as Record<
+  GroundTone,
+  string
+>;
+
+interface ToneChoiceProps {
+  label: string;
+  value: GroundTone;
+  onChange(tone: GroundTone): void;
+}
+
+/** The tone of a wall, a floor or a backdrop. */
+export function ToneChoice({ label, value, onChange }: ToneChoiceProps) {
+  return (
+    <Choice label={label} value={value} options={GROUND_TONE_IDS} words={TONE_WORDS} onChange={onChange} />
+  );
+}

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import { openingsOf, type Room } from '../scene';
+import { subtract, unit, type Vec3 } from '../units';
+import { irradianceFrom, lightingOf, lightSchema, openingLight, sourceCentre, type Light } from '.';
+
+const ROOM: Room = {
+  name: 'room',
+  widthM: 5,
+  depthM: 6,
+  markToBackM: 2,
+  markToLeftM: 2,
+  door: { wall: 'front', words: 'door', fromM: 1, toM: 2 },
+  windows: [{ wall: 'left', words: 'window', fromM: 2.2, toM: 4.2, sillM: 1, headM: 2 }],
+};
+const FACE: Vec3 = [0, 1.5, 0];
+const [, window] = openingsOf(ROOM);
+const light: Light = { ambientShare: 0, ...openingLight(window!)! };
+
+describe('light of a window', () => {
+  it('stands in the wall, as wide and high as the window, facing into the room', () => {
+    expect(() => lightSchema.parse(light)).not.toThrow();
+    const centre = sourceCentre(light);
+    window!.centre.forEach((c, i) => expect(centre[i]!).toBeCloseTo(c, 1));
+    const [source] = lightingOf(light, FACE).sources;
+    expect(source!.aim[0]).toBeCloseTo(1, 6);
+    const xs = source!.points.map((p) => p[0]);
+    const zs = source!.points.map((p) => p[2]);
+    // flat in the wall and spread along it: the middles of four and of three columns
+    expect(Math.max(...xs) - Math.min(...xs)).toBeLessThan(1e-9);
+    expect(Math.max(...zs) - Math.min(...zs)).toBeCloseTo(2 * (3 / 4), 1);
+  });
+
+  it('lights the face by what it sees of the pane, less and less towards the corner beside it', () => {
+    const [source] = lightingOf(light, FACE).sources;
+    const at = (p: Vec3) => irradianceFrom(source!, p, unit(subtract(source!.centre, p)));
+    expect(at(FACE)).toBeCloseTo(1, 6);
+    // as far from the middle of the window, but seen at a slant: the same wall 70 degrees off its normal
+    const far = Math.hypot(...subtract(source!.centre, FACE));
+    const slant: Vec3 = [
+      source!.centre[0] + far * Math.cos(1.22),
+      1.5,
+      source!.centre[2] - far * Math.sin(1.22),
+    ];
+    expect(at(slant)).toBeLessThan(0.6);
+    expect(irradianceFrom(source!, [source!.centre[0] - 1, 1.5, 0], [1, 0, 0])).toBe(0);
+  });
+
+  it('is none where the opening is out of a source’s range', () => {
+    expect(openingLight({ ...window!, centre: [0, 1.5, 30] })).toBeNull();
+    expect(openingLight({ ...window!, centre: [0, 1.5, 0.1] })).toBeNull();
+    expect(openingLight({ ...window!, heightM: 9 })).toBeNull();
+  });
+});

@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest';
+import { viewOf, type Camera } from '../camera';
+import { plainGround, type Ground } from '../scene';
+import type { Vec3 } from '../units';
+import { groundAt, groundTone, type Picture } from './picture';
+
+const CAMERA: Camera = {
+  sensor: 'fullFrame',
+  focalLengthMm: 50,
+  distanceM: 4,
+  heightM: 1.2,
+  arcDeg: 0,
+  apertureF: 4,
+  orientation: 'landscape',
+  aim: { kind: 'level' },
+};
+const WIDTH = 360;
+const HEIGHT = 240;
+const PAPER: Ground = {
+  ...plainGround(3),
+  backgroundM: 2,
+  halfWidthM: 0.9,
+  sweeps: true,
+  background: [1, 0, 0],
+  wall: [0, 1, 0],
+  floor: [0, 0, 1],
+};
+const picture = { view: viewOf(CAMERA), width: WIDTH, height: HEIGHT } as Picture;
+
+/** What a row of pixels sees, and the tone it has there. */
+function row(at: number, ground: Ground) {
+  return Array.from({ length: WIDTH }, (_, col) => {
+    const point: Vec3 = [0, 0, 0];
+    const part = groundAt(picture, col, at, ground, point, [0, 0, 0]);
+    return { part, point, tone: part && groundTone(ground, part, point) };
+  });
+}
+
+describe('what a lens sees beside a sitter', () => {
+  it('is the paper as wide as it hangs and the wall beside it', () => {
+    const seen = row(HEIGHT / 2 - 1, PAPER);
+    const paper = seen.filter((s) => s.part === 'background').length;
+    // 1.8 m of paper 6 m from a 50 mm lens on 36 mm of sensor: 1.8 / 6 * 50 / 36 of the width
+    expect(paper / WIDTH).toBeCloseTo(((1.8 / 6) * 50) / 36, 2);
+    expect(seen.filter((s) => s.part === 'wall').length).toBe(WIDTH - paper);
+    expect(seen[0]!.point[2]).toBeCloseTo(-3, 6);
+    expect(seen[WIDTH / 2]!.point[2]).toBeCloseTo(-2, 6);
+  });
+
+  it('is the floor with the paper laid over it', () => {
+    const seen = row(HEIGHT - 1, PAPER);
+    expect(seen.every((s) => s.part === 'floor')).toBe(true);
+    expect(seen[WIDTH / 2]!.tone).toEqual(PAPER.background);
+    expect(seen[0]!.tone).toEqual(PAPER.floor);
+    expect(row(HEIGHT - 1, { ...PAPER, sweeps: false })[WIDTH / 2]!.tone).toEqual(PAPER.floor);
+  });
+});
