@@ -2,7 +2,15 @@
 
 import type { Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
-import { framed, FRAMING_WORDS, FRAMINGS, namedHeightsM, settableHeightM, type Framing } from '@/core/set';
+import {
+  DETAILS,
+  framed,
+  FRAMING_WORDS,
+  FRAMINGS,
+  namedHeightsM,
+  settableHeightM,
+  type Framing,
+} from '@/core/set';
 import { usePoseStore } from '../take/poseStore';
 
 interface FramingPartProps {
@@ -22,7 +30,7 @@ export function FramingPart({ camera, points, framing, onFraming }: FramingPartP
   return (
     <section aria-label="Framing and height">
       <div role="group" aria-label="Framing" className="flex flex-wrap gap-x-1">
-        {FRAMINGS.map((name) => (
+        {[...FRAMINGS, ...DETAILS].map((name) => (
           <button
             key={name}
             type="button"

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { CAMERA_RANGES, type Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import {
@@ -7,10 +8,12 @@ import {
   HELD_SHARP,
   MOVEMENTS,
   nearEye,
+  rowOfFaces,
   slowestShutter,
   type HeldSharp,
   type Movement,
 } from '@/core/set';
+import { NumberField } from '@/ui/NumberField';
 import { usePoseStore } from '../take/poseStore';
 
 /** The aperture that would hold more, and the slowest safe shutter. */
@@ -18,6 +21,8 @@ export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoi
   const { setCameraNumber } = usePoseStore.getState();
   const { min, max } = CAMERA_RANGES.apertureF;
   const eye = nearEye(camera, points);
+  const [rowM, setRow] = useState<number | undefined>();
+  const row = rowM === undefined ? null : rowOfFaces(camera, eye.depthM, rowM);
   return (
     <section aria-label="Aperture and shutter" className="text-[13px] tabular-nums">
       <h2 className="quiet font-sans text-xs font-normal">aperture that holds</h2>
@@ -46,6 +51,22 @@ export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoi
           );
         })}
       </ul>
+      <div className="mt-1 grid grid-cols-[110px_1fr] items-end gap-2">
+        <NumberField
+          label="row of faces, deep, m"
+          value={rowM}
+          min={0.05}
+          max={5}
+          unit="m"
+          onChange={setRow}
+        />
+        {row && (
+          <p role="status" data-testid="row-of-faces">
+            f/{(Math.ceil(row.apertureF * 10) / 10).toFixed(1)}, focused{' '}
+            {(row.focusM - eye.depthM).toFixed(2)} m behind the first
+          </p>
+        )}
+      </div>
       <h2 className="quiet mt-2 font-sans text-xs font-normal">slowest safe shutter</h2>
       <ul>
         {(Object.keys(MOVEMENTS) as Movement[]).map((movement) => {

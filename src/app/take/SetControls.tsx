@@ -1,6 +1,14 @@
 'use client';
 
-import { CAMERA_RANGES, SENSOR_FORMATS, SENSOR_IDS, type CameraNumber, type SensorId } from '@/core/camera';
+import {
+  CAMERA_RANGES,
+  SENSOR_FORMATS,
+  SENSOR_IDS,
+  TURN_RANGES,
+  type CameraNumber,
+  type CameraTurn,
+  type SensorId,
+} from '@/core/camera';
 import {
   isSky,
   KEY_NUMBERS,
@@ -10,6 +18,7 @@ import {
   type KeyNumber,
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
+import { Folded } from '@/ui/Folded';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from './Choice';
 import { usePoseStore } from './poseStore';
@@ -37,6 +46,23 @@ export function CameraControls({ shot }: { shot: Shot }) {
         unit={r.unit}
         ends={ends}
         onChange={(v) => setCameraNumber(name, v)}
+        onDrag={setDragging}
+      />
+    );
+  };
+  const turn = (name: CameraTurn, ends: readonly [string, string]) => {
+    const { words, ...range } = TURN_RANGES[name];
+    return (
+      <NumberSlider
+        label={words}
+        {...range}
+        value={camera[name] ?? 0}
+        neutral={0}
+        ends={ends}
+        onChange={(deg) => {
+          const { [name]: _, ...rest } = camera;
+          setCamera(deg === 0 ? rest : { ...rest, [name]: deg });
+        }}
         onDrag={setDragging}
       />
     );
@@ -98,6 +124,10 @@ export function CameraControls({ shot }: { shot: Shot }) {
         words={sensorWords}
         onChange={(sensor) => setCamera({ ...camera, sensor })}
       />
+      <Folded title="Pan and roll" isSet={camera.panDeg !== undefined || camera.rollDeg !== undefined}>
+        {turn('panDeg', ['camera left', 'camera right'])}
+        {turn('rollDeg', ['anticlockwise', 'clockwise'])}
+      </Folded>
     </>
   );
 }

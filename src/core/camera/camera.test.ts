@@ -115,3 +115,48 @@ describe('the schema', () => {
     }
   });
 });
+
+describe('a camera that is turned', () => {
+  const straight = { ...CAMERA, arcDeg: 25, distanceM: 3, aim: { kind: 'aimed' as const, heightM: 0.7 } };
+  const aspect = 36 / 24;
+
+  it('sees the mark aside by the pan, on the other side', () => {
+    const pan = { ...straight, aim: { kind: 'level' as const }, panDeg: 9 };
+    const { x } = project(viewOf(pan), [0, pan.heightM, 0]);
+    // panned to camera right the mark moves to the left of the picture: tan 9 degrees over half the frame's angle
+    expect(x).toBeCloseTo(-Math.tan((9 * Math.PI) / 180) / (24 / 2 / CAMERA.focalLengthMm), 6);
+  });
+
+  it('turns the picture against its own roll and keeps what it looks at', () => {
+    const view = viewOf({ ...straight, rollDeg: 20 });
+    expect(view.forward).toEqual(viewOf(straight).forward);
+    const axis = project(view, [0, 0.7, 0]);
+    expect(Math.abs(axis.x) + Math.abs(axis.y)).toBeLessThan(1e-9);
+    // what stands over the mark leans to the left where the camera leans to the right
+    const over = project(view, [0, 1.2, 0]);
+    const level = project(viewOf(straight), [0, 1.2, 0]);
+    expect((Math.atan2(-over.x, over.y * aspect) * 180) / Math.PI).toBeCloseTo(20, 6);
+    expect(Math.hypot(over.x, over.y * aspect)).toBeCloseTo(level.y * aspect, 6);
+  });
+
+  it('keeps its axes at right angles', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -45, max: 45, noNaN: true }),
+        fc.double({ min: -45, max: 45, noNaN: true }),
+        (panDeg, rollDeg) => {
+          const { right, up, forward } = viewOf({ ...straight, panDeg, rollDeg });
+          const dot = (a: number[], b: number[]) => a.reduce((sum, v, i) => sum + v * b[i]!, 0);
+          for (const [a, b] of [
+            [right, up],
+            [up, forward],
+            [forward, right],
+          ] as const)
+            expect(dot(a, b)).toBeCloseTo(0, 9);
+          for (const a of [right, up, forward]) expect(dot(a, a)).toBeCloseTo(1, 9);
+        },
+      ),
+      { endOnFailure: true },
+    );
+  });
+});

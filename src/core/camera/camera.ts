@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { degrees, radians, type Vec3 } from '../units';
+import { add, degrees, radians, type Vec3 } from '../units';
 import { SENSOR_FORMATS, SENSOR_IDS } from './sensor';
 
 /** Ranges of the camera's numbers; controls, validation and mending read them here. */
@@ -12,6 +12,15 @@ export const CAMERA_RANGES = {
 } as const;
 export type CameraNumber = keyof typeof CAMERA_RANGES;
 
+/** Ranges of how the camera is turned on its tripod; unturned it looks at the mark and stands upright. */
+export const TURN_RANGES = {
+  panDeg: { min: -45, max: 45, step: 1, unit: '°', words: 'pan, to camera right' },
+  rollDeg: { min: -45, max: 45, step: 1, unit: '°', words: 'roll, clockwise' },
+} as const;
+export type CameraTurn = keyof typeof TURN_RANGES;
+
+const turn = (name: CameraTurn) =>
+  z.number().min(TURN_RANGES[name].min).max(TURN_RANGES[name].max).optional();
 const ranged = (name: CameraNumber) => z.number().min(CAMERA_RANGES[name].min).max(CAMERA_RANGES[name].max);
 
 /**
@@ -31,6 +40,9 @@ export const cameraSchema = z.strictObject({
     z.strictObject({ kind: z.literal('level') }),
     z.strictObject({ kind: z.literal('aimed'), heightM: z.number().min(0).max(2.6) }),
   ]),
+  /** Turned aside past the mark; turned round its own axis, as the one behind it sees it. */
+  panDeg: turn('panDeg'),
+  rollDeg: turn('rollDeg'),
 });
 
 export type Camera = z.infer<typeof cameraSchema>;
@@ -67,9 +79,16 @@ export function viewOf(camera: Camera): View {
   const eye: Vec3 = [Math.sin(arc) * camera.distanceM, camera.heightM, Math.cos(arc) * camera.distanceM];
   const drop = camera.aim.kind === 'aimed' ? camera.aim.heightM - camera.heightM : 0;
   const tilt = Math.atan2(drop, camera.distanceM);
-  const forward: Vec3 = [-Math.sin(arc) * Math.cos(tilt), Math.sin(tilt), -Math.cos(arc) * Math.cos(tilt)];
-  const right: Vec3 = [Math.cos(arc), 0, -Math.sin(arc)];
-  const up: Vec3 = [Math.sin(arc) * Math.sin(tilt), Math.cos(tilt), Math.cos(arc) * Math.sin(tilt)];
+  const heading = arc - radians(camera.panDeg ?? 0);
+  const [s, c] = [Math.sin(heading), Math.cos(heading)];
+  const forward: Vec3 = [-s * Math.cos(tilt), Math.sin(tilt), -c * Math.cos(tilt)];
+  const level: Vec3 = [c, 0, -s];
+  const upright: Vec3 = [s * Math.sin(tilt), Math.cos(tilt), c * Math.sin(tilt)];
+  const roll = radians(camera.rollDeg ?? 0);
+  const turned = (a: Vec3, b: Vec3, sign: 1 | -1): Vec3 =>
+    add(add([0, 0, 0], a, Math.cos(roll)), b, sign * Math.sin(roll));
+  const right = turned(level, upright, -1);
+  const up = turned(upright, level, 1);
   const { widthMm, heightMm } = frameMm(camera);
   return {
     eye,

@@ -12,6 +12,8 @@ export {
   coverageM,
   distanceForFramingM,
   frameMm,
+  TURN_RANGES,
+  type CameraTurn,
   project,
   viewOf,
   viewTowards,

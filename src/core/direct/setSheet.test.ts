@@ -32,6 +32,32 @@ describe('the set sheet', () => {
     expect(setUpLines(shot, ROOM)[1]).not.toContain('OUTSIDE');
   });
 
+  it('tells how the camera is turned, what hangs behind, and which window it is', () => {
+    const turned = {
+      ...shot,
+      camera: { ...shot.camera, panDeg: -8, rollDeg: 5 },
+      light: {
+        arcDeg: -90,
+        heightM: 1.5,
+        distanceM: 3,
+        sizeM: 1.2,
+        acrossM: 2,
+        facesDeg: 90,
+        kind: 'window' as const,
+        ambientShare: 0.1,
+      },
+    };
+    const lines = setUpLines(turned, {
+      ...ROOM,
+      backdrop: { kind: 'paper', behindM: 1.5, widthM: 2.72, tone: 'white' },
+    });
+    expect(lines[1]).toBe('Background: paper roll, white, 2.72 m wide, 1.50 m behind the mark');
+    expect(lines[3]).toBe('Lens: centre 1.20 m high, level, panned 8° to camera left, rolled 5° clockwise');
+    expect(lines[5]).toBe(
+      'Key: window 2.00 m wide and 1.20 m high, middle 1.50 m high; 2.40 m from the back wall, 0.00 m from the left wall',
+    );
+  });
+
   it('names powers, feathers, grids and panels', () => {
     const light = {
       ...shot.light,

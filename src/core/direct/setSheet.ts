@@ -1,7 +1,7 @@
 import { viewOf } from '../camera';
-import { isSky, sourceCentre, sourceKind, type Light, type LightSource } from '../light';
+import { isSky, sourceAcrossM, sourceCentre, sourceKind, type Light, type LightSource } from '../light';
 import type { Shot } from '../picture';
-import type { Room } from '../scene';
+import { BACKDROPS, GROUND_TONES, type Room } from '../scene';
 import type { Vec3 } from '../units';
 
 /** A set-up as an assistant builds it: everything in tape-measure numbers. */
@@ -13,11 +13,15 @@ export interface SetUp {
 
 const metres = (m: number) => `${m.toFixed(2)} m`;
 
+/** What stands in a wall is not outside, metres. */
+const IN_WALL_M = 0.05;
+
 /** A place of the floor from two walls; how far outside where it is not in the room. */
 function fromWalls([x, , z]: Vec3, room: Room): string {
   const back = z + room.markToBackM;
   const left = x + room.markToLeftM;
-  const isOutside = back < 0 || left < 0 || back > room.depthM || left > room.widthM;
+  const isPast = (m: number, mostM: number) => m < -IN_WALL_M || m > mostM + IN_WALL_M;
+  const isOutside = isPast(back, room.depthM) || isPast(left, room.widthM);
   return `${metres(back)} from the back wall, ${metres(left)} from the left wall${isOutside ? ', OUTSIDE THE ROOM' : ''}`;
 }
 
@@ -29,6 +33,8 @@ function sourceLine(
   const { words, works } = sourceKind(source.kind);
   if (isSky(source.kind))
     return `${name}: ${words}, ${Math.round(Math.abs(source.arcDeg))}° to camera ${source.arcDeg >= 0 ? 'right' : 'left'} of the front${source.altitudeDeg === undefined ? '' : `, ${Math.round(source.altitudeDeg)}° high`}`;
+  if (source.facesDeg !== undefined)
+    return `${name}: ${words} ${metres(sourceAcrossM(source))} wide and ${metres(source.sizeM)} high, middle ${metres(source.heightM)} high; ${fromWalls(sourceCentre(source), room)}`;
   const parts = [
     `${name}: ${words} ${metres(source.sizeM)}, centre ${metres(source.heightM)} high`,
     fromWalls(sourceCentre(source), room),
@@ -55,12 +61,23 @@ export function setUpLines({ camera, light, exposure }: Shot, room: Room): strin
   const lens = viewOf(camera);
   const level =
     camera.aim.kind === 'level' ? 'level' : `aimed ${metres(camera.aim.heightM)} high over the mark`;
+  const turns = [
+    camera.panDeg && `panned ${Math.abs(camera.panDeg)}° to camera ${camera.panDeg > 0 ? 'right' : 'left'}`,
+    camera.rollDeg &&
+      `rolled ${Math.abs(camera.rollDeg)}° ${camera.rollDeg > 0 ? 'clockwise' : 'anticlockwise'}`,
+  ].filter(Boolean);
   const exposed = exposure ? `, 1/${exposure.shutterParts} s, ISO ${exposure.iso}` : '';
   const stops = light.ambientShare > 0 ? Math.log2((1 + light.ambientShare) / light.ambientShare) : null;
+  const { backdrop } = room;
   return [
     `Sitter’s mark: ${fromWalls([0, 0, 0], room)}`,
+    ...(backdrop && backdrop.kind !== 'outdoors'
+      ? [
+          `Background: ${BACKDROPS[backdrop.kind].words}, ${GROUND_TONES[backdrop.tone].words}, ${metres(backdrop.widthM)} wide, ${metres(backdrop.behindM)} behind the mark`,
+        ]
+      : []),
     `Camera: ${metres(camera.distanceM)} from the mark; ${fromWalls(lens.eye, room)}`,
-    `Lens: centre ${metres(camera.heightM)} high, ${level}`,
+    `Lens: ${[`centre ${metres(camera.heightM)} high`, level, ...turns].join(', ')}`,
     `Taken with: ${camera.focalLengthMm} mm, f/${camera.apertureF}${exposed}, ${camera.orientation}`,
     sourceLine('Key', { ...light, kind: light.kind ?? 'softbox' }, room),
     ...(light.others ?? []).map((s, i) => sourceLine(`Stand ${i + 2}`, s, room)),

@@ -1,6 +1,6 @@
 import { CAMERA_RANGES, project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { FREE_ASIDE, FREE_BELOW_FEET, heldBy, HEADROOM, type Framing } from './framing';
+import { FREE_ASIDE, freeBelow, heldBy, HEADROOM, type Framing } from './framing';
 
 /** A later cut out of the picture: its edges in half-frames, -1 to 1, right and up positive. */
 export interface CropPlace {
@@ -33,7 +33,7 @@ export function cropPlace(
   const xs = seen.map((p) => p.x);
   const [low, high] = [Math.min(...ys), Math.max(...ys)];
   const [first, last] = [Math.min(...xs), Math.max(...xs)];
-  const below = framing === 'full' ? FREE_BELOW_FEET : 0;
+  const below = freeBelow(framing);
   // a half-frame is as long as the frame's half side: width and height in the same measure
   const perHeight = (aspect * view.tanHalfHeight) / view.tanHalfWidth;
   const height = Math.max(

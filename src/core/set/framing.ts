@@ -1,10 +1,14 @@
 import { CROP_WORDS, type Crop } from '../brief';
-import { CAMERA_RANGES, project, viewOf, type Camera } from '../camera';
+import { CAMERA_RANGES, project, TURN_RANGES, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { add, clamp, SIDES, subtract, type Vec3 } from '../units';
+import { add, clamp, degrees, SIDES, subtract, type Vec3 } from '../units';
 
-/** How much of the sitter the frame takes in; a detail has no framing of its own. */
-export type Framing = Exclude<Crop, 'detail'>;
+/** Details that the camera is panned to. */
+export const DETAILS = ['eyesAlone', 'handsAlone', 'feetAlone'] as const;
+type Detail = (typeof DETAILS)[number];
+
+/** How much of the sitter the frame takes in: the body down to a cut, or a detail of it. */
+export type Framing = Exclude<Crop, 'detail'> | Detail;
 export const FRAMINGS = [
   'full',
   'threeQuarter',
@@ -12,7 +16,16 @@ export const FRAMINGS = [
   'headAndShoulders',
   'head',
 ] as const satisfies Framing[];
-export const FRAMING_WORDS: Record<Framing, string> = CROP_WORDS;
+
+export function isDetail(framing: Framing): framing is Detail {
+  return (DETAILS as readonly Framing[]).includes(framing);
+}
+export const FRAMING_WORDS: Record<Framing, string> = {
+  ...CROP_WORDS,
+  eyesAlone: 'eyes',
+  handsAlone: 'hands',
+  feetAlone: 'feet',
+};
 
 /** Free of the sitter above the crown, at both sides and, full length, below the feet: shares of the frame (common practice). */
 export const HEADROOM: Record<Framing, number> = {
@@ -21,9 +34,18 @@ export const HEADROOM: Record<Framing, number> = {
   half: 0.08,
   headAndShoulders: 0.09,
   head: 0.05,
+  eyesAlone: 0.2,
+  handsAlone: 0.16,
+  feetAlone: 0.16,
 };
 export const FREE_ASIDE = 0.05;
-export const FREE_BELOW_FEET = 0.05;
+const FREE_BELOW_FEET = 0.05;
+
+/** Free of what a framing holds below it, share of the frame; where it cuts the body there is none. */
+export function freeBelow(framing: Framing): number {
+  if (isDetail(framing)) return HEADROOM[framing];
+  return framing === 'full' ? FREE_BELOW_FEET : 0;
+}
 
 /** Where the lower edge goes, as a share of the way from the hips to the base of the neck: where the body narrows. */
 const CUT_AT = { half: 0.36, headAndShoulders: 0.86, head: 0.93 } as const;
@@ -73,6 +95,16 @@ export function heldBy(points: FigurePoints, framing: Framing): Vec3[] {
       return [...head, ...shoulders, onTrunk(points, CUT_AT.headAndShoulders)];
     case 'head':
       return [...head, onTrunk(points, CUT_AT.head)];
+    case 'eyesAlone':
+      return [
+        ...SIDES.map((s) => points.eyes[s]),
+        points.nose,
+        add(points.crown, subtract(points.chin, points.crown), 0.3),
+      ];
+    case 'handsAlone':
+      return SIDES.flatMap((s) => [points.wrists[s], points.fingertips[s]]);
+    case 'feetAlone':
+      return SIDES.flatMap((s) => [points.ankles[s], points.toes[s]]);
   }
 }
 
@@ -95,7 +127,7 @@ export function namedHeightsM(points: FigurePoints): { words: string; heightM: n
 
 /**
  * Height of the lens for a framing (common practice): head and shoulders between lower lip and chin, half and
- * three-quarter between chest and chin, full length at the hips.
+ * three-quarter between chest and chin, full length at the hips; a detail at its own height.
  */
 export function usualHeightM(points: FigurePoints, framing: Framing): number {
   const at = (words: string) => namedHeightsM(points).find((h) => h.words === words)!.heightM;
@@ -105,8 +137,13 @@ export function usualHeightM(points: FigurePoints, framing: Framing): number {
     case 'threeQuarter':
     case 'half':
       return (at('chest') + at('chin')) / 2;
-    default:
+    case 'headAndShoulders':
+    case 'head':
       return at('chin');
+    default: {
+      const heights = heldBy(points, framing).map((p) => p[1]);
+      return (Math.min(...heights) + Math.max(...heights)) / 2;
+    }
   }
 }
 
@@ -116,14 +153,19 @@ export function settableHeightM(heightM: number): number {
   return clamp(Math.round(heightM * 100) / 100, min, max);
 }
 
+/** Highest place over the mark that a camera can be aimed at, metres. */
+const MOST_AIM_M = 2.6;
+
 /** The camera at a distance, aimed so that a framing stands in the frame as it should; how much of the frame it needs. */
 function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanceM: number) {
   const held = heldBy(points, framing);
-  const below = framing === 'full' ? FREE_BELOW_FEET : 0;
+  const isPanned = isDetail(framing);
   const wantedTop = 1 - 2 * HEADROOM[framing];
-  const wantedBottom = -1 + 2 * below;
+  const wantedBottom = -1 + 2 * freeBelow(framing);
+  let panDeg = 0;
   let aimM = held.reduce((sum, p) => sum + p[1], 0) / held.length;
-  let next = { ...camera, distanceM, aim: { kind: 'aimed' as const, heightM: aimM } };
+  const { panDeg: _, ...unpanned } = camera;
+  let next: Camera = { ...unpanned, distanceM, aim: { kind: 'aimed', heightM: clamp(aimM, 0, MOST_AIM_M) } };
   let needs = Infinity;
   for (let i = 0; i < 6; i++) {
     const view = viewOf(next);
@@ -131,11 +173,20 @@ function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanc
     if (seen.some((p) => p.depthM < 0.2)) return { camera: next, needs: Infinity };
     const top = Math.max(...seen.map((p) => p.y));
     const bottom = Math.min(...seen.map((p) => p.y));
-    const aside = Math.max(...seen.map((p) => Math.abs(p.x)));
+    const [left, right] = [Math.min(...seen.map((p) => p.x)), Math.max(...seen.map((p) => p.x))];
+    const aside = isPanned ? (right - left) / 2 : Math.max(-left, right);
     needs = Math.max((top - bottom) / (wantedTop - wantedBottom), aside / (1 - 2 * FREE_ASIDE));
-    // the frame is set by its lower edge; what is to spare goes above the head
-    aimM += (bottom - wantedBottom) * view.tanHalfHeight * distanceM;
-    next = { ...next, aim: { kind: 'aimed', heightM: Math.min(2.6, Math.max(0, aimM)) } };
+    // the frame is set by its lower edge; what is to spare goes above the head, and round a detail
+    const off = isPanned ? (bottom + top) / 2 : bottom - wantedBottom;
+    aimM = clamp(aimM + off * view.tanHalfHeight * distanceM, 0, MOST_AIM_M);
+    if (isPanned) panDeg += degrees(Math.atan(((left + right) / 2) * view.tanHalfWidth));
+    const { min, max } = TURN_RANGES.panDeg;
+    if (panDeg < min || panDeg > max) return { camera: next, needs: Infinity };
+    next = {
+      ...next,
+      aim: { kind: 'aimed', heightM: aimM },
+      ...(isPanned && { panDeg: Math.round(panDeg * 10) / 10 }),
+    };
   }
   return { camera: next, needs };
 }

@@ -1,7 +1,9 @@
 export {
+  DETAILS,
   framed,
   FRAMING_WORDS,
   FRAMINGS,
+  isDetail,
   namedHeightsM,
   settableHeightM,
   usualHeightM,
@@ -14,6 +16,7 @@ export {
   backgroundBlurThousandths,
   HELD_SHARP,
   nearEye,
+  rowOfFaces,
   sharpnessOf,
   type HeldSharp,
   type Sharpness,

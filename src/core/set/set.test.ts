@@ -10,11 +10,13 @@ import {
   apertureToHoldF,
   backgroundBlurThousandths,
   framed,
+  DETAILS,
   FRAMINGS,
   lensSchema,
   lensWords,
   namedHeightsM,
   nearEye,
+  rowOfFaces,
   nearestPart,
   roomForCameraM,
   sharpnessOf,
@@ -63,6 +65,31 @@ describe('framing by name', () => {
         }
     },
   );
+
+  it.each(DETAILS)('%s are in the middle of the frame, with room all round', (framing) => {
+    for (const points of [standing, seated]) {
+      const held = {
+        eyesAlone: [points.eyes.left, points.eyes.right],
+        handsAlone: [
+          points.fingertips.left,
+          points.fingertips.right,
+          points.wrists.left,
+          points.wrists.right,
+        ],
+        feetAlone: [points.toes.left, points.toes.right, points.ankles.left, points.ankles.right],
+      }[framing];
+      const camera = framed({ ...CAMERA, arcDeg: 30, panDeg: 12 }, points, framing)!;
+      const seen = held.map((p) => project(viewOf(camera), p));
+      const [xs, ys] = [seen.map((p) => p.x), seen.map((p) => p.y)];
+      for (const v of [...xs, ...ys]) expect(Math.abs(v)).toBeLessThan(0.93);
+      expect(Math.abs(Math.max(...xs) + Math.min(...xs)) / 2).toBeLessThan(0.08);
+      expect(Math.max(...ys.map(Math.abs), ...xs.map(Math.abs))).toBeGreaterThan(0.3);
+    }
+  });
+
+  it('lets go of a pan where the body is framed', () => {
+    expect(framed({ ...CAMERA, panDeg: 20 }, standing, 'half')!.panDeg).toBeUndefined();
+  });
 
   it('gets nearer from full length to the head', () => {
     const distances = FRAMINGS.map((f) => framed(CAMERA, standing, f)!.distanceM);
@@ -221,5 +248,24 @@ describe('slowest safe shutter', () => {
 
   it('is told to be none where no marked time is short enough', () => {
     expect(slowestShutter({ ...CAMERA, focalLengthMm: 400 }, 1, 'dance')).toBeNull();
+  });
+});
+
+describe('a row of faces', () => {
+  it('is focused so that its ends are equally blurred, and held by the aperture that it says', () => {
+    const row = rowOfFaces(CAMERA, 3, 0.8);
+    const { focalLengthMm: f, sensor } = CAMERA;
+    const c = SENSOR_FORMATS[sensor].circleOfConfusionMm;
+    // blur disc of a thin lens: f^2 |d - s| / (N (s - f) d)
+    const disc = (dM: number) =>
+      ((f * f) / row.apertureF) * (Math.abs(dM - row.focusM) / (dM * (row.focusM * 1000 - f)));
+    expect(disc(3)).toBeCloseTo(c, 3);
+    expect(disc(3.8)).toBeCloseTo(c, 3);
+    expect(row.focusM).toBeLessThan(3.4);
+    expect(rowOfFaces(CAMERA, 3, 1.6).apertureF).toBeGreaterThan(row.apertureF * 1.5);
+  });
+  it('refuses what is not a row', () => {
+    expect(() => rowOfFaces(CAMERA, 3, 0)).toThrow('rowM 0 must be above 0');
+    expect(() => rowOfFaces(CAMERA, -1, 1)).toThrow('nearestM -1 must be above 0');
   });
 });

@@ -82,6 +82,26 @@ export function apertureToHoldF(camera: Camera, points: FigurePoints, held: Held
   return Math.max(...discs) / circleOfConfusionMm;
 }
 
+/**
+ * Widest aperture (f-number) that holds a row of faces sharp, and the distance to focus at. Focused between the ends,
+ * at the harmonic mean of their distances, both ends are equally blurred.
+ * @param nearestM to the nearest face, metres from the lens.
+ * @param rowM from the nearest face to the farthest along the axis, metres.
+ * @throws RangeError when a length is not positive.
+ */
+export function rowOfFaces(
+  camera: Camera,
+  nearestM: number,
+  rowM: number,
+): { apertureF: number; focusM: number } {
+  if (!(nearestM > 0)) throw new RangeError(`nearestM ${nearestM} must be above 0`);
+  if (!(rowM > 0)) throw new RangeError(`rowM ${rowM} must be above 0`);
+  const farthestM = nearestM + rowM;
+  const focusM = (2 * nearestM * farthestM) / (nearestM + farthestM);
+  const { circleOfConfusionMm } = SENSOR_FORMATS[camera.sensor];
+  return { focusM, apertureF: blurDiscMm(camera.focalLengthMm, 1, focusM, nearestM) / circleOfConfusionMm };
+}
+
 /** Blur disc of the background against the height of the picture, thousandths, with the near eye in focus. */
 export function backgroundBlurThousandths(camera: Camera, points: FigurePoints, backgroundM: number): number {
   const focusM = nearEye(camera, points).depthM;
