@@ -44,10 +44,12 @@ import {
   createStudio,
   develop,
   exposeLinear,
+  seeBodyLight,
   seeFace,
   seeLight,
   seeShot,
   stopsMap,
+  type BodyLight,
   type LightReading,
   type Shot,
   type Sight,
@@ -349,6 +351,11 @@ const api = {
   /** What the light does to the face and along the body. */
   async light(profile: BodyProfile, shot: Shot, ground: Ground): Promise<LightReading> {
     return seeLight((await studioFor(profile)).studio, shot, ground);
+  },
+
+  /** What the light does to body, outline and background. */
+  async bodyLight(profile: BodyProfile, shot: Shot, ground: Ground): Promise<BodyLight> {
+    return seeBodyLight((await studioFor(profile)).studio, shot, ground);
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */

@@ -24,8 +24,14 @@ export function LightPart({ profile, shot, room }: LightPartProps) {
   const ground = useMemo(() => groundOf(room), [room]);
   const ask = useCallback(() => studio('live').light(profile, shot, ground), [profile, shot, ground]);
   const { value, refused, busy } = useNewest(ask);
+  const askBody = useCallback(
+    () => studio('backstage').bodyLight(profile, shot, ground),
+    [profile, shot, ground],
+  );
+  // a picture of the whole body is taken when nothing is being dragged
+  const body = useNewest(dragging ? null : askBody);
   return (
-    <div className="space-y-4" data-testid="light-part" data-busy={busy}>
+    <div className="space-y-4" data-testid="light-part" data-busy={busy || body.busy}>
       <div className="flex flex-col gap-4 sm:flex-row">
         <FaceOfLight profile={profile} shot={shot} ground={ground} dragging={dragging} />
         <div className="min-w-0 flex-1">
@@ -35,7 +41,7 @@ export function LightPart({ profile, shot, room }: LightPartProps) {
             </p>
           )}
           {value ? (
-            <LightReadings light={shot.light} reading={value} />
+            <LightReadings light={shot.light} reading={value} body={body.value} />
           ) : (
             <p role="status" className="quiet">
               Reading the light on the face

@@ -1,8 +1,9 @@
-import { sourceKind, type Light } from '@/core/light';
+import { sourceWords, type Light } from '@/core/light';
 import {
   DARK_SOCKET_STOPS,
   FACE_PATTERNS,
   MARGIN_DEG,
+  type BodyLight,
   type Catchlight,
   type LightReading,
 } from '@/core/picture';
@@ -13,23 +14,85 @@ function signed(stops: number): string {
   return `${value > 0 ? '+' : ''}${value.toFixed(1)}`;
 }
 
-function sourceWords(light: Light, id: string): string {
-  const source = (light.others ?? []).find((s) => s.id === id);
-  return source ? sourceKind(source.kind).words : 'key';
-}
-
 function catchlightWords(light: Light, seen: readonly Catchlight[]): string {
   if (seen.length === 0) return 'none';
   return seen.map((c) => `${sourceWords(light, c.source)} at ${c.clock} o’clock`).join(', ');
 }
 
+interface Row {
+  words: string;
+  value: string;
+  note?: string;
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+/** A part in words: its side before its name. */
+const partWords = (part: string) => part.replace(':', ' ').replace('Arm', ' arm');
+
+/** A hand this much brighter than the face draws the eye, stops (common practice). */
+const HOT_HAND_STOPS = 0.3;
+
+/** What the light does to body, outline and background. */
+function bodyRows(light: Light, body: BodyLight): Row[] {
+  const { underJawShare, handsStops, outline, shadow, flares } = body;
+  const hands = SIDES.filter((s) => handsStops[s] !== undefined);
+  const hot = hands.filter((s) => handsStops[s]! > HOT_HAND_STOPS);
+  const rows: Row[] = [];
+  if (underJawShare !== null)
+    rows.push({
+      words: 'under the jaw',
+      value: percent(underJawShare),
+      note: 'of the neck in the jaw’s shadow',
+    });
+  if (hands.length > 0)
+    rows.push({
+      words: 'hands',
+      value: hands.map((s) => `${s} ${signed(handsStops[s]!)}`).join(', '),
+      note: hot.length > 0 ? `brighter than the face: ${hot.join(' and ')}` : 'stops against the face',
+    });
+  rows.push({
+    words: 'outline',
+    value: `${percent(1 - outline.mergesShare)} stands out`,
+    note: [
+      outline.mergesAt && `merges with the ground most at the ${partWords(outline.mergesAt)}`,
+      outline.rimShare >= 0.01 && `${percent(outline.rimShare)} drawn by a rim`,
+    ]
+      .filter(Boolean)
+      .join('; '),
+  });
+  rows.push({
+    words: 'shadow behind',
+    value: shadow ? `${percent(shadow.share)} of the picture` : 'none in the picture',
+    ...(shadow && {
+      note: `${shadow.side === 'behind' ? 'behind the sitter' : `at the ${shadow.side}`}, ${shadow.deeperStops.toFixed(1)} stops deeper`,
+    }),
+  });
+  for (const flare of flares)
+    rows.push({
+      words: flare.kind === 'inFrame' ? 'in the frame' : 'on the lens',
+      value: sourceWords(light, flare.source),
+      note:
+        flare.kind === 'inFrame'
+          ? 'it is seen in the picture'
+          : `shines on it ${Math.round(flare.offDeg)}° off its axis: hood or flag it`,
+    });
+  return rows;
+}
+
+interface LightReadingsProps {
+  light: Light;
+  reading: LightReading;
+  /** Null until it was first read. */
+  body: BodyLight | null;
+}
+
 /** What the light does, in the words of the trade and in stops. */
-export function LightReadings({ light, reading }: { light: Light; reading: LightReading }) {
+export function LightReadings({ light, reading, body }: LightReadingsProps) {
   const { pattern, near, facing, reflections } = reading;
   const dark = SIDES.filter((s) => reading.socketsStops[s] > DARK_SOCKET_STOPS);
   const unlit = SIDES.filter((s) => reflections.catchlights[s].length === 0);
   const glare = SIDES.filter((s) => reflections.glare[s].length > 0);
-  const rows: { words: string; value: string; note?: string }[] = [
+  const rows: Row[] = [
     {
       words: 'pattern',
       value: FACE_PATTERNS[pattern.name],
@@ -66,6 +129,7 @@ export function LightReadings({ light, reading }: { light: Light; reading: Light
   ];
   if (glare.length > 0)
     rows.push({ words: 'glasses', value: `a light shows in the ${glare.join(' and ')} glass` });
+  if (body) rows.push(...bodyRows(light, body));
   return (
     <section aria-label="What the light does" data-testid="light-reading" data-pattern={pattern.name}>
       <dl className="text-[13px] tabular-nums">

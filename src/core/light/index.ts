@@ -9,6 +9,7 @@ export {
   SOURCE_RANGES,
   sourceAcrossM,
   sourceCentre,
+  sourceWords,
   USUAL_ALTITUDE_DEG,
   type KeyNumber,
   type Light,

@@ -133,6 +133,12 @@ export function drawnCentre(placed: Placed): Vec3 {
   return placed.kind && isSky(placed.kind) ? inSky(placed, DRAWN_SKY_M) : sourceCentre(placed);
 }
 
+/** What a source is called: the key, or its kind. */
+export function sourceWords(light: Light, id: string): string {
+  const source = light.others?.find((s) => s.id === id);
+  return source ? sourceKind(source.kind).words : 'key';
+}
+
 /** Lighting ratio (key + ambient) : ambient at the face, as n in n:1; Infinity without ambient. */
 export function lightingRatio(light: Light): number {
   return light.ambientShare > 0 ? (1 + light.ambientShare) / light.ambientShare : Infinity;

@@ -24,6 +24,8 @@ export {
   type LightReading,
   type PatternReading,
 } from './face';
+export { seeBodyLight, type BodyLight } from './bodyLight';
+export { flaresOf, HOODED_FROM_DEG } from './flare';
 export { patternsOf, seeFace, seeLight } from './seeLight';
 export { createStudio, seeShot, shotSchema, type Shot, type Sight, type Studio } from './studio';
 export { STOP_COLOURS, stopsMap } from './stopsMap';

@@ -18,6 +18,8 @@ export interface Picture {
   depthM: Float32Array;
   /** Irradiance relative to the key at the face, lamps with their shadows plus ambient; filled on request. */
   light: Float32Array | undefined;
+  /** Share of the key that reaches a pixel turned to it, 0 to 1; -1 where the key does not shine on it. With `light`. */
+  keyOpen: Float32Array | undefined;
   raster: Raster;
   /** What stands beside the sitter; its triangles are numbered after the sitter's own. */
   supports: SupportMesh | undefined;
@@ -83,6 +85,7 @@ export function takePicture(
     label,
     depthM,
     light: undefined,
+    keyOpen: undefined,
     raster,
     supports,
     ground: light?.ground,
@@ -185,6 +188,7 @@ function illuminate(
 ): void {
   const { width, height, label } = picture;
   const light = new Float32Array(width * height);
+  const keyOpen = new Float32Array(width * height).fill(-1);
   const point: Vec3 = [0, 0, 0];
   const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
@@ -202,11 +206,14 @@ function illuminate(
         const direct = irradianceFrom(sources[k]!, point, normal);
         if (direct === 0) continue;
         const map = maps[k];
-        sum += map ? direct * shareReaching(map, point[0], point[1], point[2]) : direct;
+        const open = map ? shareReaching(map, point[0], point[1], point[2]) : 1;
+        if (k === 0) keyOpen[i] = open;
+        sum += direct * open;
       }
       light[i] = Math.max(0, sum);
     }
   picture.light = light;
+  picture.keyOpen = keyOpen;
 }
 
 /** What a pixel without a figure sees: what hangs behind the sitter, the wall beside it, or the floor. */
@@ -224,21 +231,22 @@ export function groundAt(
   point: Vec3,
   normal: Vec3,
 ): GroundPart | null {
+  const { eye, forward, right, up } = view;
   const u = ((col + 0.5) / width - 0.5) * 2 * view.tanHalfWidth;
   const v = (0.5 - (row + 0.5) / height) * 2 * view.tanHalfHeight;
-  const d = (c: number) => view.forward[c]! + view.right[c]! * u + view.up[c]! * v;
-  const [dx, dy, dz] = [d(0), d(1), d(2)];
-  const toFloor = dy < 0 ? -view.eye[1] / dy : Infinity;
-  const toPlane = (behindM: number) => (dz < 0 ? (-behindM - view.eye[2]) / dz : Infinity);
-  const toBack = toPlane(backgroundM);
-  const isBackground = Math.abs(view.eye[0] + dx * toBack) <= halfWidthM;
-  const toUpright = isBackground ? toBack : toPlane(wallM);
+  const dx = forward[0] + right[0] * u + up[0] * v;
+  const dy = forward[1] + right[1] * u + up[1] * v;
+  const dz = forward[2] + right[2] * u + up[2] * v;
+  const toFloor = dy < 0 ? -eye[1] / dy : Infinity;
+  const toBack = dz < 0 ? (-backgroundM - eye[2]) / dz : Infinity;
+  const isBackground = Math.abs(eye[0] + dx * toBack) <= halfWidthM;
+  const toUpright = isBackground || dz >= 0 ? toBack : (-wallM - eye[2]) / dz;
   const isFloor = toFloor < toUpright;
   const far = isFloor ? toFloor : toUpright;
   if (!(far > 0 && far < Infinity)) return null;
-  point[0] = view.eye[0] + dx * far;
-  point[1] = view.eye[1] + dy * far;
-  point[2] = view.eye[2] + dz * far;
+  point[0] = eye[0] + dx * far;
+  point[1] = eye[1] + dy * far;
+  point[2] = eye[2] + dz * far;
   normal[0] = 0;
   normal[1] = isFloor ? 1 : 0;
   normal[2] = isFloor ? 0 : 1;

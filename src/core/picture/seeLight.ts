@@ -1,5 +1,4 @@
 import { viewOf, viewTowards } from '../camera';
-import type { BodySurface } from '../body';
 import type { Figure } from '../figure';
 import { irradianceFrom, lightingOf, type Lighting } from '../light';
 import type { Ground, SupportMesh } from '../scene';
@@ -9,7 +8,6 @@ import {
   facePattern,
   headVerticesOf,
   intoHead,
-  isOfHead,
   isShadedByRays,
   lightFace,
   readLight,
@@ -19,7 +17,7 @@ import {
 import type { LightReading, PatternReading } from './face';
 import { barycentric, pointAt, takePicture, type Picture } from './picture';
 import { shadowMapFrom, shareReaching } from './shadow';
-import { chartFor, figureFor, putOnSet, type Shot, type Studio } from './studio';
+import { bodyWithoutHead, chartFor, figureFor, putOnSet, shadingOf, type Shot, type Studio } from './studio';
 
 /**
  * Reads the light of a shot on the sitter's face.
@@ -30,7 +28,15 @@ export function seeLight(studio: Studio, shot: Shot, ground: Ground): LightReadi
   const figure = figureFor(studio, shot, view.eye);
   assertLightClear(shot.light, studio.body, figure);
   const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
-  return readLight(chartFor(studio), studio.body, figure, view, lighting, ground.backgroundM);
+  return readLight(
+    chartFor(studio),
+    studio.body,
+    figure,
+    view,
+    lighting,
+    ground.backgroundM,
+    shadingOf(studio, shot, figure, lighting),
+  );
 }
 
 /** Names what one light after another would draw on the face of a shot; the light alone changes. */
@@ -88,7 +94,6 @@ function lightHeadIn(
   studio.head ??= headVerticesOf(surface, chartFor(studio));
   const vertices = studio.head;
   const inHead = sourcesInHead(intoHead(figure), lighting);
-  studio.bodyTriangles ??= withoutHead(surface);
   const maps = lighting.sources.map((source, k) =>
     source.castsShadow
       ? shadowMapFrom(
@@ -96,7 +101,7 @@ function lightHeadIn(
           middle,
           CLOSE_RADIUS_M,
           skinned.positions,
-          studio.bodyTriangles!,
+          bodyWithoutHead(studio),
           studio.close.scratch,
           studio.close.shadows[k],
           supports,
@@ -131,12 +136,4 @@ function lightHeadIn(
       for (let k = 0; k < 3; k++) sum += w[k]! * levelAt(surface.triangles[t * 3 + k]!);
       picture.light![i] = sum;
     }
-}
-
-function withoutHead({ triangles, triangleLabels }: BodySurface): Uint32Array {
-  const out: number[] = [];
-  triangleLabels.forEach((label, t) => {
-    if (!isOfHead(label)) out.push(triangles[t * 3]!, triangles[t * 3 + 1]!, triangles[t * 3 + 2]!);
-  });
-  return Uint32Array.from(out);
 }

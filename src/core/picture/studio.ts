@@ -9,15 +9,17 @@ import {
   type Figure,
   type SkinnedSurface,
 } from '../figure';
-import { lightingOf, lightSchema } from '../light';
+import { lightingOf, lightSchema, type Lighting } from '../light';
 import { faceShares, poseSchema } from '../pose';
 import { supportMesh, type Ground, type Support, type SupportMesh } from '../scene';
 import { exposureSchema } from '../set';
 import { apart, type Vec3 } from '../units';
+import { besideMap, lettingThrough } from './beside';
 import { assertClear } from './clearance';
-import { faceChartOf, readFace, type FaceChart, type FaceReading, type HeadVertices } from './face';
+import { faceChartOf, isOfHead, readFace, type FaceChart, type FaceReading, type HeadVertices } from './face';
 import { createFaceMemory, jawStepMm, type FaceMemory } from './jaw';
 import { createPictureMemory, takePicture, type Picture, type PictureMemory } from './picture';
+import type { Raster } from './raster';
 import { readPicture, type Readings } from './readings';
 
 /** A pose as it is photographed: what a person said about pose, camera and light. */
@@ -38,11 +40,15 @@ export interface Studio {
   face: FaceMemory;
   /** Rasters of the close picture. */
   close: PictureMemory;
+  /** Rasters of the picture of the neck. */
+  neck: PictureMemory;
   /** Places of the face that light is read on; made when light is first asked for. */
   chart: FaceChart | undefined;
   /** Vertices of the head, and the triangles of the rest; made with the first close picture. */
   head: HeadVertices | undefined;
   bodyTriangles: Uint32Array | undefined;
+  /** Raster of what may shade the face besides the head. */
+  besideMap: Raster | undefined;
   /** The last figure, kept because a moved camera does not move the sitter. */
   last: { pose: string; lens: string; figure: Figure } | undefined;
   /** The mesh of the last supports. */
@@ -58,9 +64,11 @@ export function createStudio(body: Body, surface: BodySurface): Studio {
     memory: createPictureMemory(),
     face: createFaceMemory(surface),
     close: createPictureMemory(400),
+    neck: createPictureMemory(256),
     chart: undefined,
     head: undefined,
     bodyTriangles: undefined,
+    besideMap: undefined,
     last: undefined,
     set: undefined,
   };
@@ -90,7 +98,7 @@ export function measuringSize(shot: Shot, scale = 1): { width: number; height: n
 }
 
 /** Middle of the figure and the radius of a sphere that holds it. */
-function sphereOf(figure: Figure): { middle: Vec3; radiusM: number } {
+export function sphereOf(figure: Figure): { middle: Vec3; radiusM: number } {
   const { crown, toes, hips, wrists, knees } = figure.points;
   const ends = [crown, toes.left, toes.right, hips.left, wrists.left, wrists.right, knees.left, knees.right];
   const middle = [0, 1, 2].map((c) => {
@@ -144,8 +152,12 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
     view,
     picture,
     readings: readPicture(picture, body, figure, jaw),
-    face: () =>
-      (face ??= readFace(chartFor(studio), body, figure, view, lightingOf(shot.light, figure.points.nose))),
+    face() {
+      if (face) return face;
+      const lighting = lightingOf(shot.light, figure.points.nose);
+      const through = shadingOf(studio, shot, figure, lighting);
+      return (face = readFace(chartFor(studio), body, figure, view, lighting, through));
+    },
   };
 }
 
@@ -153,6 +165,35 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
 export function chartFor(studio: Studio): FaceChart {
   studio.chart ??= faceChartOf(studio.body, studio.surface);
   return studio.chart;
+}
+
+/** Share of every source that what is not the head lets through to the places of the face. */
+export function shadingOf(
+  studio: Studio,
+  shot: Shot,
+  figure: Figure,
+  lighting: Lighting,
+): (Float32Array | undefined)[] {
+  const beside = () => ({
+    chart: chartFor(studio),
+    skinned: studio.skinned,
+    supports: putOnSet(studio, shot, figure),
+    withoutHead: bodyWithoutHead(studio),
+    scratch: studio.close.scratch,
+    map: (studio.besideMap ??= besideMap()),
+  });
+  return lettingThrough(beside, studio.body, figure, lighting, shot.pose.objects ?? []);
+}
+
+/** Triangles of everything but the head. */
+export function bodyWithoutHead(studio: Studio): Uint32Array {
+  const { triangles, triangleLabels } = studio.surface;
+  if (studio.bodyTriangles) return studio.bodyTriangles;
+  const out: number[] = [];
+  triangleLabels.forEach((label, t) => {
+    if (!isOfHead(label)) out.push(triangles[t * 3]!, triangles[t * 3 + 1]!, triangles[t * 3 + 2]!);
+  });
+  return (studio.bodyTriangles = Uint32Array.from(out));
 }
 
 /** Skins the surface to a figure and gives what stands beside it. */

@@ -14,6 +14,8 @@ import { headTilt } from './head/headTilt';
 import { lockedJoints } from './hips/lockedJoints';
 import { darkSockets } from './light/darkSockets';
 import { keyFromBelow } from './light/keyFromBelow';
+import { lampInFrame } from './light/lampInFrame';
+import { lensFlare } from './light/lensFlare';
 import { noCatchlight } from './light/noCatchlight';
 import type { Measurement, Rule } from './rule';
 import { squareShoulders } from './shoulders/squareShoulders';
@@ -36,6 +38,8 @@ export const RULES: readonly Rule[] = [
   keyFromBelow,
   darkSockets,
   noCatchlight,
+  lampInFrame,
+  lensFlare,
   beyondRange,
 ];
 

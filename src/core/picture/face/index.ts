@@ -8,6 +8,7 @@ export {
 } from './chart';
 export {
   directionFromFace,
+  faceMiddle,
   intoHead,
   pointFromFace,
   lightFace,

@@ -136,15 +136,24 @@ function mean(values: Float32Array): number {
 }
 
 /**
- * Light on the face of a figure. The head shades itself by its own surface; hands and hats are not in it.
+ * Light on the face of a figure. The head shades itself by its own surface.
+ * @param through share of each source that what is not the head lets through to every place; all where there is none.
  */
-export function lightFace(chart: FaceChart, body: Body, head: IntoHead, lighting: Lighting): FaceLight {
+export function lightFace(
+  chart: FaceChart,
+  body: Body,
+  head: IntoHead,
+  lighting: Lighting,
+  through: readonly (Float32Array | undefined)[] = [],
+): FaceLight {
   const places = chart.texel.length;
   const total = new Float32Array(places).fill(lighting.ambient);
-  const each = sourcesInHead(head, lighting).map((source) => {
+  const each = sourcesInHead(head, lighting).map((source, k) => {
     const lit = new Float32Array(places);
     const held = source.castsShadow ? new Float32Array(places) : undefined;
     lightOf(chart, source, lit, held);
+    const open = through[k];
+    if (open) for (let i = 0; i < places; i++) lit[i]! *= open[i]!;
     for (let i = 0; i < places; i++) total[i]! += lit[i]!;
     return { source, lit, held };
   });

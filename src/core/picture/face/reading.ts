@@ -69,6 +69,9 @@ function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightRead
   return ratio < 1 / SQUARE_LIGHT ? 'short' : 'square';
 }
 
+/** Share of each source that what is not the head lets through to every place of the chart. */
+type Through = readonly (Float32Array | undefined)[];
+
 /** Reads the light on the face of a figure; with it, the light on every place of the chart. */
 export function readFace(
   chart: FaceChart,
@@ -76,9 +79,10 @@ export function readFace(
   figure: Figure,
   view: View,
   lighting: Lighting,
+  through: Through,
 ): FaceReading & { light: FaceLight } {
   const head = intoHead(figure);
-  const light = lightFace(chart, body, head, lighting);
+  const light = lightFace(chart, body, head, lighting, through);
   const sorted = Float32Array.from(light.total).sort();
   const quantile = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
   const socket = (sign: 1 | -1) => {
@@ -113,9 +117,10 @@ export function readLight(
   view: View,
   lighting: Lighting,
   backgroundM: number,
+  through: Through,
 ): LightReading {
   const head = intoHead(figure);
-  const { light, ...face } = readFace(chart, body, figure, view, lighting);
+  const { light, ...face } = readFace(chart, body, figure, view, lighting, through);
   const near = [
     [MARGIN_DEG, 0],
     [-MARGIN_DEG, 0],
@@ -125,7 +130,7 @@ export function readLight(
     ([aside, up]) =>
       facePattern(
         chart,
-        lightFace(chart, body, head, turnedLighting(body, head, lighting, light, aside!, up!)),
+        lightFace(chart, body, head, turnedLighting(body, head, lighting, light, aside!, up!), through),
       ).name,
   );
   const { points } = figure;

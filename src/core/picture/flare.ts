@@ -1,0 +1,63 @@
+import { project, type View } from '../camera';
+import { throughGrid, type Lighting, type LightSamples } from '../light';
+import { degrees, dot, subtract, unit } from '../units';
+import type { Picture } from './picture';
+
+/** A source that the lens sees, or that shines on its front. */
+export interface Flare {
+  /** `key`, or the id of the source. */
+  source: string;
+  /** `inFrame`: it stands in the picture; `strikes`: its bright side shines on the lens from outside the frame. */
+  kind: 'inFrame' | 'strikes';
+  /** From the axis of the lens to its middle, degrees. */
+  offDeg: number;
+}
+
+/** From so far off the axis a usual hood keeps light off the lens, degrees (common practice: hoods of short tele lenses). */
+export const HOODED_FROM_DEG = 60;
+/** What is turned away from the lens by more than this shines past it, cosine. */
+const LEAST_TOWARDS = 0.25;
+/** Below this share of its light on the axis a grid has shut a lamp off. */
+const GRIDDED = 0.02;
+
+/** Whether something of the sitter or a support stands before a place of the picture. */
+function isHidden({ width, height, depthM }: Picture, x: number, y: number, farM: number): boolean {
+  const col = Math.min(width - 1, Math.max(0, Math.floor(((x + 1) / 2) * width)));
+  const row = Math.min(height - 1, Math.max(0, Math.floor(((1 - y) / 2) * height)));
+  const depth = depthM[row * width + col]!;
+  return depth > 0 && depth < farM;
+}
+
+/** Whether the bright side of a source is turned to the lens and no grid shuts it off. */
+function shinesOn({ points, aim, isBall, gridCos }: LightSamples, view: View): boolean {
+  if (isBall && gridCos === -1) return true;
+  return points.some((p) => {
+    const cos = dot(unit(subtract(view.eye, p)), aim);
+    return cos > LEAST_TOWARDS && throughGrid(cos, gridCos) > GRIDDED;
+  });
+}
+
+/**
+ * Sources in the picture and those that shine on the lens from beside it: both take contrast away. Panels and what
+ * takes light away do neither; they are told only where they stand in the picture.
+ */
+export function flaresOf(picture: Picture, lighting: Lighting): Flare[] {
+  const { view } = picture;
+  return lighting.sources.flatMap((source): Flare[] => {
+    const offDeg = degrees(
+      Math.acos(Math.min(1, dot(unit(subtract(source.centre, view.eye)), view.forward))),
+    );
+    const isSeen = source.points.some((p) => {
+      const { x, y, depthM } = project(view, p);
+      return depthM > 0 && Math.abs(x) < 1 && Math.abs(y) < 1 && !isHidden(picture, x, y, depthM);
+    });
+    if (isSeen) return [{ source: source.id, kind: 'inFrame', offDeg }];
+    const isBehindPicture = (() => {
+      const { x, y, depthM } = project(view, source.centre);
+      return depthM > 0 && Math.abs(x) < 1 && Math.abs(y) < 1;
+    })();
+    // what stands hidden behind the sitter shines on no lens
+    if (isBehindPicture || !source.castsShadow || offDeg > HOODED_FROM_DEG) return [];
+    return shinesOn(source, view) ? [{ source: source.id, kind: 'strikes', offDeg }] : [];
+  });
+}

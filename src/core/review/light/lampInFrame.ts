@@ -1,0 +1,25 @@
+import { lightingOf, sourceWords } from '../../light';
+import { flaresOf } from '../../picture';
+import { light, type Rule } from '../rule';
+
+export const lampInFrame: Rule = {
+  id: 'lamp-in-frame',
+  station: 'light',
+  reason: 'A stand or a panel in the picture takes the eye off the sitter.',
+  weight: 0.8,
+  measure(sight) {
+    const { shot, figure, picture } = sight;
+    return flaresOf(picture, lightingOf(shot.light, figure.points.nose))
+      .filter((f) => f.kind === 'inFrame')
+      .map(({ source }) => ({
+        key: source,
+        value: 1,
+        low: 0,
+        high: 0,
+        full: 1,
+        unit: 'in the picture',
+        title: `The ${sourceWords(shot.light, source)} stands in the picture`,
+        variables: source === 'key' ? light('arcDeg', 'distanceM', 'heightM') : [],
+      }));
+  },
+};
