@@ -44,6 +44,7 @@ import {
   createStudio,
   develop,
   exposeLinear,
+  readMeter,
   seeBodyLight,
   seeFace,
   seeLight,
@@ -51,6 +52,8 @@ import {
   stopsMap,
   type BodyLight,
   type LightReading,
+  type Meter,
+  type MeterReading,
   type Shot,
   type Sight,
   type Studio,
@@ -356,6 +359,11 @@ const api = {
   /** What the light does to body, outline and background. */
   async bodyLight(profile: BodyProfile, shot: Shot, ground: Ground): Promise<BodyLight> {
     return seeBodyLight((await studioFor(profile)).studio, shot, ground);
+  },
+
+  /** What a light meter reads at a place of the set. */
+  async meter(profile: BodyProfile, shot: Shot, ground: Ground, meter: Meter): Promise<MeterReading> {
+    return readMeter((await studioFor(profile)).studio, shot, ground, meter);
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */

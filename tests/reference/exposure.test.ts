@@ -6,6 +6,7 @@ import {
   flashOffStops,
   ISOS,
   SHUTTER_PARTS,
+  steadyApertureF,
   steadyOffStops,
   USUAL_EXPOSURE,
   waysToBeRight,
@@ -24,6 +25,8 @@ describe('steady light', () => {
     const sun = 2.5 * 2 ** Math.log2(16 ** 2 * 100);
     expect(exposureValueOfLux(sun)).toBeCloseTo(14.64, 2);
     expect(steadyOffStops(16, { shutterParts: 100, iso: 100 }, sun)).toBeCloseTo(0, 9);
+    expect(steadyApertureF({ shutterParts: 100, iso: 100 }, sun)).toBeCloseTo(16, 6);
+    expect(steadyApertureF({ shutterParts: 100, iso: 400 }, sun)).toBeCloseTo(32, 6);
   });
 
   it('each of the three moves it by its stops', () => {

@@ -46,7 +46,7 @@ export function CameraGoalPart({ profile, shot, room, framing, lenses }: CameraG
   const place = async () => {
     setBusy(true);
     try {
-      const next = await studio('live').cameraFor(profile, shot, goal, framing, room, [...lenses]);
+      const next = await studio('backstage').cameraFor(profile, shot, goal, framing, room, [...lenses]);
       setFound(next);
       if (!next) return setTold(`No lens of the kit takes in ${FRAMING_WORDS[framing]} in this room.`);
       usePoseStore.getState().setCamera(next.camera);

@@ -51,7 +51,7 @@ export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoi
           );
         })}
       </ul>
-      <div className="mt-1 grid grid-cols-[110px_1fr] items-end gap-2">
+      <div className="mt-1 grid grid-cols-[140px_1fr] items-end gap-2">
         <NumberField
           label="row of faces, deep, m"
           value={rowM}

@@ -30,7 +30,7 @@ export function LightGoalPart({ profile, shot, room }: LightGoalPartProps) {
     setBusy(true);
     try {
       const goal: LightGoal = { pattern, facing, ratioStops: Number(ratio) };
-      const found = await studio('live').lightFor(profile, shot, goal, room);
+      const found = await studio('backstage').lightFor(profile, shot, goal, room);
       if (!found) {
         setTold(
           `No place ${shot.light.distanceM.toFixed(1)} m away in this room draws ${FACE_PATTERNS[pattern]}: turn the sitter, or bring the key nearer.`,

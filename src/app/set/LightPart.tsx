@@ -1,27 +1,34 @@
 'use client';
 
-import { useCallback, useMemo } from 'react';
+import { useCallback } from 'react';
 import type { BodyProfile } from '@/core/body';
+import type { FigurePoints } from '@/core/figure';
 import type { Shot } from '@/core/picture';
-import { groundOf, type Room } from '@/core/scene';
+import type { Ground, Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '../take/poseStore';
 import { ExposurePart } from './ExposurePart';
 import { FaceOfLight } from './FaceOfLight';
 import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
+import { BackgroundPart } from './BackgroundPart';
+import { MeterPart, type HeldMeter } from './MeterPart';
 import { useNewest } from '../take/useNewest';
 
 interface LightPartProps {
   profile: BodyProfile;
   shot: Shot;
   room: Room;
+  ground: Ground;
+  /** The sitter as posed; null until that is known. */
+  points: FigurePoints | null;
+  meter: HeldMeter | null;
+  onMeter(meter: HeldMeter | null): void;
 }
 
 /** What the light does to this sitter, and light by goal. */
-export function LightPart({ profile, shot, room }: LightPartProps) {
+export function LightPart({ profile, shot, room, ground, points, meter, onMeter }: LightPartProps) {
   const dragging = usePoseStore((s) => s.dragging);
-  const ground = useMemo(() => groundOf(room), [room]);
   const ask = useCallback(() => studio('live').light(profile, shot, ground), [profile, shot, ground]);
   const { value, refused, busy } = useNewest(ask);
   const askBody = useCallback(
@@ -50,6 +57,27 @@ export function LightPart({ profile, shot, room }: LightPartProps) {
         </div>
       </div>
       <LightGoalPart profile={profile} shot={shot} room={room} />
+      {value && points && (
+        <BackgroundPart
+          profile={profile}
+          shot={shot}
+          ground={ground}
+          points={points}
+          backgroundStops={value.backgroundStops}
+        />
+      )}
+      {value && points && (
+        <MeterPart
+          profile={profile}
+          shot={shot}
+          room={room}
+          ground={ground}
+          points={points}
+          keyToFaceM={value.keyToFaceM}
+          meter={meter}
+          onMeter={onMeter}
+        />
+      )}
       {value && <ExposurePart shot={shot} keyToFaceM={value.keyToFaceM} />}
     </div>
   );

@@ -104,7 +104,7 @@ export function LightReadings({ light, reading, body }: LightReadingsProps) {
     {
       words: 'side lit',
       value: facing === 'square' ? 'neither' : facing,
-      note: `key ${Math.round(Math.abs(reading.azimuthDeg))}° to the sitter’s ${reading.azimuthDeg >= 0 ? 'left' : 'right'}, ${Math.round(reading.elevationDeg)}° ${reading.elevationDeg >= 0 ? 'above' : 'below'} the eyes`,
+      note: `key ${Math.round(Math.abs(reading.azimuthDeg))}° to the sitter’s ${reading.azimuthDeg >= 0 ? 'left' : 'right'}, ${Math.round(Math.abs(reading.elevationDeg))}° ${reading.elevationDeg >= 0 ? 'above' : 'below'} the eyes`,
     },
     {
       words: 'bright to dark',

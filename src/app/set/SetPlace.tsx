@@ -26,6 +26,8 @@ import { KitPart } from './KitPart';
 import { RoomPart } from './RoomPart';
 import { SharpTable } from './SharpTable';
 import { LightPart } from './LightPart';
+import { MeterMark } from './MeterMark';
+import { heldMeter, type HeldMeter } from './MeterPart';
 import { SourcesPart } from './SourcesPart';
 import { HoldPart } from './HoldPart';
 import { SunMarks, SunPart } from './SunPart';
@@ -47,6 +49,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
   const [part, setPart] = useState<Part>('camera');
   const [chosen, setFraming] = useState<Framing | null>(null);
+  const [meter, setMeter] = useState<HeldMeter | null>(null);
   const [failed, setFailed] = useState<string | null>(null);
   const { camera } = take.shot;
   const time = new Date(sitting.startsAt);
@@ -90,7 +93,9 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
         </div>
         <div className="space-y-2.5">
           {part === 'camera' && <CameraControls shot={take.shot} />}
-          {part === 'light' && <SourcesPart shot={take.shot} room={room} time={time} />}
+          {part === 'light' && (
+            <SourcesPart shot={take.shot} room={room} points={points ?? null} time={time} />
+          )}
           {part === 'room' && (
             <>
               <RoomPart room={room} failed={failed} onChange={changeRoom} />
@@ -130,6 +135,9 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
                   radiusM={Math.min(room.widthM, room.depthM) / 2}
                 />
               )}
+              {meter && points && part === 'light' && (
+                <MeterMark {...scale} meter={heldMeter(meter, points, ground)} onMeter={setMeter} />
+              )}
               <TapeMarks {...scale} room={room} camera={camera} framedFromM={framedFromM} />
             </>
           )}
@@ -143,7 +151,15 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
           </p>
         )}
         {part === 'light' ? (
-          <LightPart profile={profile} shot={take.shot} room={room} />
+          <LightPart
+            profile={profile}
+            shot={take.shot}
+            room={room}
+            ground={ground}
+            points={points ?? null}
+            meter={meter}
+            onMeter={setMeter}
+          />
         ) : (
           <>
             <div className="flex gap-4">

@@ -4,10 +4,14 @@ import { format } from 'date-fns';
 import { X } from 'lucide-react';
 import {
   AIMS,
+  freeId,
   isSky,
+  keyAt,
   KEY_RANGES,
   LAMP_KIND_IDS,
   openingLight,
+  placeFromWords,
+  placeInWords,
   MOST_SOURCES,
   SOURCE_KIND_IDS,
   SOURCE_RANGES,
@@ -17,6 +21,9 @@ import {
   type LightSource,
   type SourceKindId,
 } from '@/core/light';
+import { viewOf } from '@/core/camera';
+import type { FigurePoints } from '@/core/figure';
+import { KeptField } from '@/ui/KeptField';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '../take/Choice';
 import { usePoseStore } from '../take/poseStore';
@@ -117,6 +124,8 @@ function SourceRow({ source, onChange }: { source: LightSource; onChange(next: L
 interface SourcesPartProps {
   shot: Shot;
   room: Room;
+  /** The sitter as posed; null until that is known. */
+  points: FigurePoints | null;
   /** When the sitting begins. */
   time: Date;
 }
@@ -194,8 +203,37 @@ function OpeningChoice({ light, room }: { light: Light; room: Room }) {
   );
 }
 
+interface KeyInWordsProps {
+  shot: Shot;
+  points: FigurePoints;
+  room: Room;
+}
+
+/** Where the key stands in a sentence that can be written anew. */
+function KeyInWords({ shot, points, room }: KeyInWordsProps) {
+  const { light, camera } = shot;
+  const lens = viewOf(camera).eye;
+  const placed = (text: string) => keyAt(light, placeFromWords(text), points, lens, room);
+  return (
+    <KeptField
+      label="key in words"
+      rows={2}
+      value={placeInWords(light, points, lens)}
+      problem={(text) => {
+        try {
+          placed(text);
+          return null;
+        } catch (error) {
+          return (error as Error).message;
+        }
+      }}
+      onKeep={(text) => usePoseStore.getState().setLight(placed(text))}
+    />
+  );
+}
+
 /** The key and everything else that lights or shades the set. */
-export function SourcesPart({ shot, room, time }: SourcesPartProps) {
+export function SourcesPart({ shot, room, points, time }: SourcesPartProps) {
   const { setLight, setDragging } = usePoseStore.getState();
   const { light } = shot;
   const others = light.others ?? [];
@@ -204,10 +242,7 @@ export function SourcesPart({ shot, room, time }: SourcesPartProps) {
     setLight(next.length > 0 ? { ...rest, others: next } : rest);
   };
   const add = (kind: SourceKindId) => {
-    const used = new Set(others.map((s) => s.id));
-    let n = 1;
-    while (used.has(`source-${n}`)) n++;
-    setOthers([...others, placedFirst(kind, light, `source-${n}`)]);
+    setOthers([...others, placedFirst(kind, light, freeId(others))]);
   };
   const optional = (name: 'featherDeg' | 'gridDeg', value: number, none: number) => {
     const { [name]: _, ...rest } = light;
@@ -229,6 +264,7 @@ export function SourcesPart({ shot, room, time }: SourcesPartProps) {
         <SunAsItStands light={light} site={room.site} time={time} />
       ) : (
         <>
+          {light.facesDeg === undefined && points && <KeyInWords shot={shot} points={points} room={room} />}
           {light.facesDeg === undefined && (
             <NumberSlider
               label="key feathered"

@@ -3,6 +3,7 @@ import { roomForCameraM } from '@/core/set';
 import { radians } from '@/core/units';
 import type { Room } from '@/core/scene';
 import type { PlanScale } from '../take/PlanView';
+import { Tape } from '../take/Tape';
 
 interface TapeMarksProps extends PlanScale {
   room: Room;
@@ -11,33 +12,11 @@ interface TapeMarksProps extends PlanScale {
   framedFromM: number | null;
 }
 
-const TEXT = 6;
-
 /** Lengths as an assistant reads them off the tape, and the arc on which the camera can stand. */
-export function TapeMarks({ room, camera, framedFromM, X, Y }: TapeMarksProps) {
+export function TapeMarks({ room, camera, framedFromM, ...scaled }: TapeMarksProps) {
+  const { X, Y } = scaled;
   const lens = viewOf(camera).eye;
   const right = room.widthM - room.markToLeftM;
-  const tape = (from: [number, number], to: [number, number], words: string, shift: [number, number]) => (
-    <g key={words}>
-      <line
-        x1={X(from[0])}
-        y1={Y(from[1])}
-        x2={X(to[0])}
-        y2={Y(to[1])}
-        stroke="currentColor"
-        strokeWidth={0.4}
-        strokeDasharray="1.5 1.5"
-      />
-      <text
-        x={(X(from[0]) + X(to[0])) / 2 + shift[0]}
-        y={(Y(from[1]) + Y(to[1])) / 2 + shift[1]}
-        fontSize={TEXT}
-        fill="currentColor"
-      >
-        {words}
-      </text>
-    </g>
-  );
   const steps = Array.from({ length: 73 }, (_, i) => -180 + i * 5);
   const stands = framedFromM === null ? [] : steps.filter((deg) => roomForCameraM(room, deg) >= framedFromM);
   return (
@@ -51,9 +30,9 @@ export function TapeMarks({ room, camera, framedFromM, X, Y }: TapeMarksProps) {
           fill="var(--color-secondary)"
         />
       ))}
-      {tape([0, 0], [0, -room.markToBackM], `${room.markToBackM.toFixed(2)} m`, [2, 2])}
-      {tape([0, 0], [-room.markToLeftM, 0], `${room.markToLeftM.toFixed(2)} m`, [-6, -2])}
-      {tape([lens[0], lens[2]], [right, lens[2]], `${(right - lens[0]).toFixed(2)} m`, [-2, 6])}
+      <Tape {...scaled} from={[0, 0]} to={[0, -room.markToBackM]} shift={[2, 2]} />
+      <Tape {...scaled} from={[0, 0]} to={[-room.markToLeftM, 0]} shift={[-6, -2]} />
+      <Tape {...scaled} from={[lens[0], lens[2]]} to={[right, lens[2]]} shift={[-2, 6]} />
     </g>
   );
 }

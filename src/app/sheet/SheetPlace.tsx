@@ -8,10 +8,12 @@ import { useState } from 'react';
 import { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from '@/core/brief';
 import { setSheet } from '@/core/direct';
 import { forClient } from '@/core/people';
+import type { Shot } from '@/core/picture';
 import type { WholeSitting } from '@/data';
 import { SittingMissing } from '@/ui/SittingMissing';
 import { useSitting } from '@/ui/useSitting';
 import { useTheme } from '@/ui/useTheme';
+import { SetPlan } from './SetPlan';
 
 const KINDS = {
   client: { to: 'To the preparation sheet' },
@@ -23,13 +25,16 @@ type Kind = keyof typeof KINDS;
 const PAPERS = { a4: 'A4', letter: 'letter' } as const;
 type Paper = keyof typeof PAPERS;
 
+/** A section of a sheet; that of a set-up has the shot that its plan is drawn of. */
+type Section = SheetSection & { shot?: Shot };
+
 /** The sections of a sheet. */
-function sectionsOf(kind: Kind, { sitting, sitter, takes }: WholeSitting): SheetSection[] {
+function sectionsOf(kind: Kind, { sitting, sitter, takes }: WholeSitting): Section[] {
   if (kind === 'set')
     return setSheet(
       takes.map((t) => t.shot),
       sitting.room,
-    ).map(({ poses, lines }) => ({ title: poses.join(', '), lines }));
+    ).map(({ poses, lines, shot }) => ({ title: poses.join(', '), lines, shot }));
   const source: SheetSource = {
     sitter: kind === 'client' ? forClient(sitter) : sitter,
     looks: sitting.looks,
@@ -107,8 +112,9 @@ export function SheetPlace() {
           </p>
         </div>
         {sections.map((section) => (
-          <section key={section.title} className="sheet-section">
+          <section key={section.title} className="sheet-section flow-root">
             <h2 className="text-lg">{section.title}</h2>
+            {section.shot && <SetPlan shot={section.shot} room={sitting.room} />}
             <ul className={client ? 'list-disc pl-5' : ''}>
               {section.lines.map((line, i) => (
                 <li key={i} className={client ? 'mt-0.5' : 'mt-1 flex gap-2'}>

@@ -136,6 +136,13 @@ export function PlanView({
   const apart = [X(key[0]) - X(view.eye[0]), Y(key[2]) - Y(view.eye[2])] as const;
   const crowded = Math.abs(apart[0]) < 56 && Math.abs(apart[1]) < 30;
   const keyLabelY = crowded && apart[1] < 8 ? -9 : 17;
+  // beside a window in a wall there is room only inwards
+  const keyLabel =
+    X(key[0]) < left + 18
+      ? { x: 7, anchor: 'start' as const }
+      : X(key[0]) > left + room.widthM * scale - 18
+        ? { x: -7, anchor: 'end' as const }
+        : { x: 0, anchor: 'middle' as const };
   const cameraLabel =
     crowded && apart[0] > 0 ? { x: -13, anchor: 'end' as const } : { x: 13, anchor: 'start' as const };
   const isSkyKey = shot.light.kind !== undefined && isSky(shot.light.kind);
@@ -275,9 +282,9 @@ export function PlanView({
           />
         </g>
         <text
-          x={X(key[0])}
+          x={X(key[0]) + keyLabel.x}
           y={Y(key[2]) + keyLabelY}
-          textAnchor="middle"
+          textAnchor={keyLabel.anchor}
           fontSize={textSize}
           fill="currentColor"
         >

@@ -9,6 +9,8 @@ export interface SetUp {
   /** Poses that are taken in it, in the order of the run. */
   poses: string[];
   lines: string[];
+  /** The first of them, for the plan. */
+  shot: Shot;
 }
 
 const metres = (m: number) => `${m.toFixed(2)} m`;
@@ -94,7 +96,7 @@ export function setSheet(shots: readonly Shot[], room: Room): SetUp[] {
     const lines = setUpLines(shot, room);
     const last = out.at(-1);
     if (last && last.lines.join() === lines.join()) last.poses.push(shot.pose.name);
-    else out.push({ poses: [shot.pose.name], lines });
+    else out.push({ poses: [shot.pose.name], lines, shot });
   }
   return out;
 }

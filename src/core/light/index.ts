@@ -15,7 +15,9 @@ export {
   type Light,
   type LightSource,
 } from './light';
+export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './background';
 export { openingLight, type OpeningLight } from './opening';
+export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';
 export { irradianceFrom, lightingOf, throughGrid, type Lighting, type LightSamples } from './samples';
 export {
   isSky,

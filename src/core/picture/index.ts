@@ -28,4 +28,5 @@ export { seeBodyLight, type BodyLight } from './bodyLight';
 export { flaresOf, HOODED_FROM_DEG } from './flare';
 export { patternsOf, seeFace, seeLight } from './seeLight';
 export { createStudio, seeShot, shotSchema, type Shot, type Sight, type Studio } from './studio';
-export { STOP_COLOURS, stopsMap } from './stopsMap';
+export { readMeter, type Meter, type MeterReading } from './meter';
+export { CLIPPED_STOPS, STOP_COLOURS, stopsAsDrawn, stopsMap } from './stopsMap';

@@ -1,5 +1,10 @@
+import { EXPOSURE } from './develop';
+
 /** Reflectance that meters take for the middle, linear (common practice: 18 % grey). */
 export const MIDDLE_GREY = 0.18;
+
+/** From here on a tone is drawn as pure white, stops over the middle. */
+export const CLIPPED_STOPS = -Math.log2(MIDDLE_GREY);
 
 /** Colours of the steps, from five stops under the middle to three above it. */
 export const STOP_COLOURS: readonly { stops: number; colour: string }[] = [
@@ -40,4 +45,12 @@ export function stopsMap(linear: Float32Array): Uint8ClampedArray<ArrayBuffer> {
     out[i * 4 + 3] = 255;
   }
   return out;
+}
+
+/**
+ * Stops from the middle grey at which a tone comes out in the developed picture.
+ * @param light against the key at the face.
+ */
+export function stopsAsDrawn(reflectance: ArrayLike<number>, light: number): number {
+  return stopsOf(luminance(reflectance, 0) * light * EXPOSURE);
 }

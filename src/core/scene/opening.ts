@@ -14,7 +14,7 @@ export const SPAN = {
 /** Ranges of a window's heights. */
 export const WINDOW_RANGES = {
   sillM: { min: 0, max: 5, unit: 'm', words: 'sill' },
-  headM: { min: 0.3, max: 8, unit: 'm', words: 'upper edge' },
+  headM: { min: 0.3, max: 8, unit: 'm', words: 'top' },
 } as const;
 
 /** A window: its span along a wall, its sill and its upper edge over the floor. */

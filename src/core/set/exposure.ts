@@ -61,6 +61,11 @@ export function steadyOffStops(apertureF: number, { shutterParts, iso }: Exposur
   return exposureValueOfLux(lux) + Math.log2(iso / 100) - exposureValue(apertureF, 1 / shutterParts);
 }
 
+/** Aperture at which a steady light is exposed rightly with a shutter and a sensitivity. */
+export function steadyApertureF({ shutterParts, iso }: Exposure, lux: number): number {
+  return Math.sqrt(2 ** (exposureValueOfLux(lux) + Math.log2(iso / 100)) / shutterParts);
+}
+
 /** Aperture at which a flash lights the face rightly: guide number over distance, with its power and the sensitivity. */
 export function flashApertureF(
   { guideNumberM, flashParts }: { guideNumberM: number; flashParts: number },

@@ -30,6 +30,7 @@ export {
   flashOffStops,
   ISOS,
   SHUTTER_PARTS,
+  steadyApertureF,
   steadyOffStops,
   USUAL_EXPOSURE,
   waysToBeRight,

@@ -1,8 +1,8 @@
 import type { Body } from '../../body';
 import type { View } from '../../camera';
 import type { Figure } from '../../figure';
-import { irradianceFrom, type Lighting } from '../../light';
-import { apart, subtract, unit, type Vec3 } from '../../units';
+import { backgroundStops, lightFacingKey, type Lighting } from '../../light';
+import { apart, unit, type Vec3 } from '../../units';
 import type { FaceChart } from './chart';
 import { intoHead, lightFace, turnedLighting, type FaceLight } from './light';
 import { facePattern, type FacePattern, type PatternReading } from './pattern';
@@ -135,15 +135,9 @@ export function readLight(
   );
   const { points } = figure;
   const key = lighting.sources[0]!;
-  const facingKey = (p: Vec3) =>
-    lighting.ambient +
-    lighting.sources.reduce((sum, s) => sum + irradianceFrom(s, p, unit(subtract(key.centre, p))), 0);
   const middle = (a: Vec3, b: Vec3): Vec3 => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
-  const atFace = facingKey(points.nose);
-  const against = (p: Vec3) => stops(facingKey(p), atFace);
-  const behind: Vec3 = [points.nose[0], points.nose[1], -backgroundM];
-  const onBackground =
-    lighting.ambient + lighting.sources.reduce((sum, s) => sum + irradianceFrom(s, behind, [0, 0, 1]), 0);
+  const atFace = lightFacingKey(lighting, points.nose);
+  const against = (p: Vec3) => stops(lightFacingKey(lighting, p), atFace);
   return {
     ...face,
     keyToFaceM: apart(key.centre, points.nose),
@@ -154,6 +148,6 @@ export function readLight(
       hips: against(middle(points.hips.left, points.hips.right)),
       feet: against(middle(points.ankles.left, points.ankles.right)),
     },
-    backgroundStops: stops(onBackground, atFace),
+    backgroundStops: backgroundStops(lighting, points.nose, backgroundM),
   };
 }

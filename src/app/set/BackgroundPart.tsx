@@ -1,0 +1,95 @@
+'use client';
+
+import { useState } from 'react';
+import type { BodyProfile } from '@/core/body';
+import { CAMERA_RANGES } from '@/core/camera';
+import type { FigurePoints } from '@/core/figure';
+import { lightWithBackground } from '@/core/light';
+import { CLIPPED_STOPS, stopsAsDrawn, type Shot } from '@/core/picture';
+import type { Ground } from '@/core/scene';
+import { usePoseStore } from '../take/poseStore';
+
+/** On the background against the face for a burnt-out one, stops (common practice). */
+const HIGH_KEY_STOPS = 2;
+/** A near-silhouette exposes the background so far over its middle, stops (common practice). */
+const SILHOUETTE_OVER = 1 / 3;
+
+/** Skin this much darker than the background reads as a dark shape, stops (common practice). */
+const SILHOUETTE_APART = 2;
+
+interface BackgroundPartProps {
+  profile: BodyProfile;
+  shot: Shot;
+  ground: Ground;
+  points: FigurePoints;
+  /** Light on the background against the face, stops. */
+  backgroundStops: number;
+}
+
+const signed = (stops: number) => `${stops >= 0.05 ? '+' : ''}${stops.toFixed(1)}`;
+
+function toneWords(stops: number): string {
+  if (stops >= CLIPPED_STOPS) return 'burnt out';
+  if (stops <= -4) return 'black';
+  return `${signed(stops)} stops from the middle`;
+}
+
+/** How background and skin come out, and the ways to a burnt-out background and to a silhouette. */
+export function BackgroundPart({ profile, shot, ground, points, backgroundStops }: BackgroundPartProps) {
+  const { setLight, setCameraNumber } = usePoseStore.getState();
+  const [told, setTold] = useState<string | null>(null);
+  const background = stopsAsDrawn(ground.background, 2 ** backgroundStops);
+  const skin = stopsAsDrawn(profile.tones.skin, 1);
+  // the exposure that puts the background a third of a stop over the middle
+  const shift = SILHOUETTE_OVER - background;
+  const apertureF = Math.round(shot.camera.apertureF * 2 ** (-shift / 2) * 10) / 10;
+  const { min, max } = CAMERA_RANGES.apertureF;
+  const canBeSilhouette = background - skin >= SILHOUETTE_APART && apertureF >= min && apertureF <= max;
+  const highKey = () => {
+    const light = lightWithBackground(shot.light, points.nose, ground.backgroundM, HIGH_KEY_STOPS);
+    if (!light) {
+      setTold(
+        'No power in range of a lamp does it: bring a lamp nearer to the background, or the key away from it.',
+      );
+      return;
+    }
+    setLight(light);
+    const lamp = light.others!.find((s) => s.aim === 'background')!;
+    setTold(`The lamp on the background stands at ${signed(lamp.powerStops ?? 0)} stops against the key.`);
+  };
+  return (
+    <section aria-label="Background" className="space-y-1.5 text-[13px]">
+      <h2 className="title text-lg">Background</h2>
+      <p>
+        It receives {signed(backgroundStops)} stops against the face and comes out{' '}
+        <b>{toneWords(background)}</b>, the lit skin {toneWords(skin)}.
+      </p>
+      <p className="flex flex-wrap gap-x-4">
+        <button type="button" className="link-act" onClick={highKey}>
+          Burn it out: {HIGH_KEY_STOPS} stops over the face
+        </button>
+        {canBeSilhouette && (
+          <button
+            type="button"
+            className="link-act"
+            onClick={() => {
+              setCameraNumber('apertureF', apertureF);
+              setTold(
+                `At f/${apertureF} the background comes out a third of a stop over the middle and the lit skin ${toneWords(skin + shift)}; what is turned from the key goes darker.`,
+              );
+            }}
+          >
+            Near-silhouette: expose {Math.abs(shift).toFixed(1)} stops {shift < 0 ? 'less' : 'more'}, f/
+            {apertureF}
+          </button>
+        )}
+        {!canBeSilhouette && (
+          <span className="quiet">
+            A silhouette asks for a background {SILHOUETTE_APART} stops brighter than the skin.
+          </span>
+        )}
+      </p>
+      {told && <p role="status">{told}</p>}
+    </section>
+  );
+}
