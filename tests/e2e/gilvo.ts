@@ -79,6 +79,23 @@ export class Gilvo {
     return (await (await this.one(`input[aria-label="${label}"]`)).getAttribute('value')) ?? '';
   }
 
+  /** The field under a label, by the label's own words. */
+  async labelled(label: string): Promise<WebElement> {
+    const path = `//label[span[normalize-space()="${label}"]]//*[self::input or self::textarea or self::select]`;
+    return this.driver.wait(until.elementLocated(By.xpath(path)), PATIENCE_MS, `no field ${label}`);
+  }
+
+  /** Types into the field under a label and leaves it. */
+  async write(label: string, text: string): Promise<void> {
+    await (await this.labelled(label)).sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.TAB);
+  }
+
+  /** Chooses in the list under a label, by the words of the choice. */
+  async pick(label: string, words: string): Promise<void> {
+    const list = await this.labelled(label);
+    await list.findElement(By.xpath(`.//option[normalize-space()="${words}"]`)).click();
+  }
+
   /** Recomputes so far. */
   async recomputes(): Promise<number> {
     return Number(await (await this.one('[data-testid="studio"]')).getAttribute('data-recomputes'));

@@ -57,7 +57,7 @@ describe('the light of the set', () => {
   it('refuses a size that cannot be by name, value and range, and keeps what was', async () => {
     const { sizeM } = await lightNow();
     await gilvo.type('key size, m', '0');
-    expect(await gilvo.text('[role="alert"]')).toContain('key size 0: give a number from 0.05 to 3 m');
+    expect(await gilvo.text('[role="alert"]')).toContain('key size 0: give a number from 0.05 to 6 m');
     expect((await lightNow()).sizeM).toBe(sizeM);
     await gilvo.type('key size, m', String(sizeM));
   });
