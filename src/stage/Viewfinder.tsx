@@ -1,7 +1,7 @@
 'use client';
 
 import { Canvas, useFrame, useThree } from '@react-three/fiber';
-import { useEffect, useMemo, useRef } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -23,6 +23,7 @@ import { EXPOSURE } from '@/core/picture';
 import { supportMesh, type Ground, type Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
+import { frameTimer } from './frameTime';
 import { groundGeometry } from './groundGeometry';
 import type { BodySurface, FaceShares } from '@/core/body';
 import type { Rod } from '@/core/figure';
@@ -50,6 +51,10 @@ export interface ViewfinderProps {
   mode: 'picture' | 'parts';
   /** Called after every drawn frame. */
   onDrawn?(): void;
+  /** Hears how long a frame takes at the least, milliseconds. */
+  onFrameTime?(leastMs: number): void;
+  /** The picture stays as it was drawn, whatever changes. */
+  isHeld?: boolean;
 }
 
 /** Flat, unlit part colours, exactly as given. */
@@ -90,6 +95,8 @@ function lampOf(isKey: boolean): SpotLight {
   spot.shadow.mapSize.set(side, side);
   spot.shadow.bias = -0.0014;
   spot.shadow.normalBias = 0.02;
+  // cast anew when sitter, supports or lamp move, not with every frame
+  spot.shadow.autoUpdate = false;
   return spot;
 }
 
@@ -132,6 +139,11 @@ function setLamp(lamp: SpotLight, source: LightSamples, face: Vec3): void {
   lamp.shadow.needsUpdate = true;
 }
 
+/** Has the shadows of lamps cast again with the next frame. */
+function castAnew(lamps: readonly SpotLight[]): void {
+  for (const lamp of lamps) lamp.shadow.needsUpdate = true;
+}
+
 /** Supports as one drawn mesh. */
 function supportGeometry(supports: readonly Support[]): BufferGeometry {
   const { positions, normals, colours, triangles } = supportMesh(supports);
@@ -144,8 +156,21 @@ function supportGeometry(supports: readonly Support[]): BufferGeometry {
 }
 
 function Scene(props: ViewfinderProps) {
-  const { surface, transforms, rods, expression, view, light, face, ground, supports, ghost, mode, onDrawn } =
-    props;
+  const {
+    surface,
+    transforms,
+    rods,
+    expression,
+    view,
+    light,
+    face,
+    ground,
+    supports,
+    ghost,
+    mode,
+    onDrawn,
+    onFrameTime,
+  } = props;
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
@@ -181,8 +206,9 @@ function Scene(props: ViewfinderProps) {
   }, [furniture, invalidate]);
   useEffect(() => {
     figure.pose(transforms, expression, supports, rods);
+    castAnew(lamps);
     invalidate();
-  }, [figure, transforms, rods, expression, supports, invalidate]);
+  }, [figure, furniture, transforms, rods, expression, supports, lamps, invalidate]);
 
   useEffect(() => {
     aimLens(lens, view);
@@ -205,10 +231,12 @@ function Scene(props: ViewfinderProps) {
   }, [scene, lamps, invalidate]);
 
   useEffect(invalidate, [mode, invalidate]);
+  const [timer] = useState(() => frameTimer((leastMs) => onFrameTime?.(leastMs)));
 
   useFrame(({ gl }) => {
     gl.setClearColor(mode === 'parts' ? '#000000' : '#4f473c', 1);
     gl.render(scene, lens);
+    timer(gl.getContext() as WebGL2RenderingContext);
     onDrawn?.();
   }, 1);
 
@@ -244,8 +272,7 @@ function Scene(props: ViewfinderProps) {
   );
 }
 
-/** The sitter through the lens, drawn on demand. */
-export function Viewfinder(props: ViewfinderProps) {
+function DrawnView(props: ViewfinderProps) {
   const drawn = useRef<HTMLDivElement>(null);
   const onDrawn = () => {
     const host = drawn.current;
@@ -276,3 +303,6 @@ export function Viewfinder(props: ViewfinderProps) {
     </div>
   );
 }
+
+/** The sitter through the lens, drawn on demand. */
+export const Viewfinder = memo(DrawnView, (_, next) => next.isHeld === true);

@@ -54,6 +54,7 @@ import {
   type LightReading,
   type Meter,
   type MeterReading,
+  type Picture,
   type Shot,
   type Sight,
   type Studio,
@@ -106,6 +107,8 @@ export interface ShotReport {
   handles: Record<Handle, Vec3>;
   wrists: Record<Side, Vec3>;
   elapsedMs: number;
+  /** The picture, developed, where it was asked for. */
+  preview?: PictureBytes;
 }
 
 /** A developed picture, or the labels of the measuring picture. */
@@ -163,6 +166,16 @@ function studioFor(profile: BodyProfile): Promise<Loaded> {
 
 function buffersOf(surface: BodySurface): ArrayBuffer[] {
   return Object.values(surface).map((array) => array.buffer as ArrayBuffer);
+}
+
+/** A lit picture, developed. */
+function developed({ surface, skinned }: Studio, picture: Picture): PictureBytes {
+  const { width, height } = picture;
+  return { width, height, bytes: develop(picture, surface, skinned) };
+}
+
+function transferred(picture: PictureBytes): PictureBytes {
+  return transfer(picture, [picture.bytes.buffer]);
 }
 
 /** Share of the frame's height that a whole figure fills. */
@@ -248,10 +261,15 @@ const api = {
   },
 
   /** Full recompute of a shot. Throws what the core throws: a sentence with field, value and range. */
-  async recompute(profile: BodyProfile, shot: Shot, wanted: WantedRanges): Promise<ShotReport> {
+  async recompute(
+    profile: BodyProfile,
+    shot: Shot,
+    wanted: WantedRanges,
+    previewOn?: Ground,
+  ): Promise<ShotReport> {
     const { studio } = await studioFor(profile);
     const start = performance.now();
-    const sight = seeShot(studio, shot);
+    const sight = seeShot(studio, shot, previewOn && { lit: true, ground: previewOn, isGroundCoarse: true });
     const findings = review(sight, wanted);
     const elapsedMs = performance.now() - start;
     const { figure } = sight;
@@ -296,6 +314,7 @@ const api = {
       handles: Object.fromEntries(HANDLES.map((h) => [h, handlePoint(figure, h)])) as Record<Handle, Vec3>,
       wrists: figure.points.wrists,
       elapsedMs,
+      ...(previewOn && { preview: developed(studio, sight.picture) }),
     };
   },
 
@@ -303,8 +322,7 @@ const api = {
   async picture(profile: BodyProfile, shot: Shot, scale: number, ground?: Ground): Promise<PictureBytes> {
     const { studio } = await studioFor(profile);
     const sight = seeShot(studio, shot, { lit: true, scale, ground });
-    const bytes = develop(sight.picture, studio.surface, studio.skinned);
-    return transfer({ width: sight.picture.width, height: sight.picture.height, bytes }, [bytes.buffer]);
+    return transferred(developed(studio, sight.picture));
   },
 
   /**
@@ -313,8 +331,7 @@ const api = {
   async figure(profile: BodyProfile, arcDeg: number, coarse: boolean): Promise<PictureBytes> {
     const { studio } = coarse ? sketchFor(profile) : await studioFor(profile);
     const sight = seeShot(studio, wholeFigureShot(profile.statureM, arcDeg), { lit: true, scale: 2 });
-    const bytes = develop(sight.picture, studio.surface, studio.skinned);
-    return transfer({ width: sight.picture.width, height: sight.picture.height, bytes }, [bytes.buffer]);
+    return transferred(developed(studio, sight.picture));
   },
 
   /** Part labels of the measuring picture, one byte a pixel. */

@@ -1,4 +1,5 @@
 import { PNG } from 'pngjs';
+import { Origin } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { PART_COLOURS } from '@/stage/partColours';
 import { openGilvo } from './gilvo';
@@ -209,4 +210,34 @@ it('the drawn picture is a lit figure on paper, not an empty frame', async () =>
     brightest = Math.max(brightest, luminance(0.5, y));
   }
   expect(brightest - darkest).toBeGreaterThan(80);
+});
+
+describe('a renderer that is slower than the hand', () => {
+  it('gives way to the measured picture while something is dragged, and draws again when it rests', async () => {
+    await gilvo.pose(1);
+    const view = 'document.querySelector("[data-testid=viewfinder]")';
+    const preview = '[data-testid="drag-preview"]';
+    // software rendering: a few frames are timed before it is known to be slow
+    const key = await gilvo.one('[data-source="key"]');
+    const drag = gilvo.driver.actions().move({ origin: key }).press();
+    for (let i = 0; i < 6; i++)
+      drag.move({ origin: Origin.POINTER, x: i % 2 ? -9 : 12, y: 2, duration: 250 });
+    await drag.perform();
+    const held = Number(await gilvo.driver.executeScript(`return ${view}.dataset.frames`));
+    const first = await canvas(preview);
+    const before = Number(await (await gilvo.one(preview)).getAttribute('data-pictures'));
+    await gilvo.driver.actions().move({ origin: Origin.POINTER, x: 14, y: 6, duration: 250 }).perform();
+    await gilvo.until(
+      `Number(document.querySelector('${preview}').dataset.pictures) > ${before}`,
+      'no new picture came',
+    );
+    expect((await canvas(preview)).data.equals(first.data)).toBe(false);
+    // what is shown meanwhile costs the renderer nothing
+    expect(Number(await gilvo.driver.executeScript(`return ${view}.dataset.frames`))).toBe(held);
+    await gilvo.driver.actions().release().perform();
+    await gilvo.until(
+      `!document.querySelector('${preview}') && Number(${view}.dataset.frames) > ${held}`,
+      'it was not drawn again',
+    );
+  });
 });

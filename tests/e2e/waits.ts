@@ -17,7 +17,8 @@ export async function drawn(driver: WebDriver): Promise<void> {
       driver.executeScript<boolean>(
         `const studio = document.querySelector('[data-testid="studio"]');
          const view = document.querySelector('[data-testid="viewfinder"]');
-         return !!studio && studio.dataset.busy === 'false' && studio.dataset.surface === 'drawn' && Number(view?.dataset.frames ?? 0) > 0;`,
+         return !!studio && studio.dataset.busy === 'false' && studio.dataset.surface === 'drawn' && Number(view?.dataset.frames ?? 0) > 0 &&
+           !document.querySelector('[data-testid="drag-preview"]');`,
       ),
     PATIENCE_MS,
     'the studio did not come to rest',

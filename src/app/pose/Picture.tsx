@@ -10,6 +10,7 @@ import type { Ground, Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
+import { DragPreview } from './DragPreview';
 import { Handles } from './Handles';
 import { viewFor, type Look } from './lookingAt';
 import { OVERLAYS, usePoseStore, type Overlay, type Panel } from '../take/poseStore';
@@ -124,6 +125,8 @@ interface PictureProps {
   overlay: Overlay | null;
   panel: Panel;
   ghostPose: Pose | null;
+  /** Hears how long a drawn frame takes at the least, milliseconds. */
+  onFrameTime(leastMs: number): void;
 }
 
 /** The joints of the ghost, while it is wanted. */
@@ -179,7 +182,7 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
 
 /** The viewfinder with its frame and switchable overlays. */
 export function Picture(props: PictureProps) {
-  const { profile, shot, report, surface, progress, ground, overlay, panel, ghostPose } = props;
+  const { profile, shot, report, surface, progress, ground, overlay, panel, ghostPose, onFrameTime } = props;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
@@ -188,6 +191,8 @@ export function Picture(props: PictureProps) {
     [look, shot, panel, report],
   );
   const { setOverlay } = usePoseStore.getState();
+  // what the drawn picture would show otherwise than through the lens is drawn however long it takes
+  const preview = look.kind === 'lens' && overlay !== 'parts' ? (report?.preview ?? null) : null;
   const landscape = shot?.camera.orientation === 'landscape';
   return (
     <div className="flex min-h-0 min-w-0 flex-1 flex-col">
@@ -209,12 +214,15 @@ export function Picture(props: PictureProps) {
               supports={shot.pose.objects ?? NO_SUPPORTS}
               ghost={ghost}
               mode={overlay === 'parts' ? 'parts' : 'picture'}
+              onFrameTime={onFrameTime}
+              isHeld={preview !== null}
             />
           ) : (
             <p className="flex h-full items-center justify-center text-[#f2e7cd]" role="status">
               Building the sitter
             </p>
           )}
+          {preview && <DragPreview picture={preview} />}
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
           {overlay === 'size' && look.kind === 'lens' && report && <SizeLabels report={report} />}
           {overlay === 'handles' && look.kind === 'lens' && report && shot && (

@@ -2,7 +2,7 @@
 
 import { dressedFor, wantedIn } from '@/core/brief';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { STATIONS, mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
 import { otherSide, SIDES } from '@/core/units';
@@ -17,6 +17,7 @@ import { poseHistory, usePoseStore, type Panel } from '../take/poseStore';
 import { Readings } from './Readings';
 import { SideView } from '../take/SideView';
 import { groundOf } from '@/core/scene';
+import { useMoving } from './useMoving';
 import { StationPanel } from './StationPanel';
 import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
@@ -131,6 +132,11 @@ function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
   return takes[position - 1]?.shot.pose ?? null;
 }
 
+/** A renderer that needs longer for a frame lags behind the hand: fifteen pictures a second are wanted. */
+const SLOW_FRAME_MS = 66;
+/** So long after the last change the picture is drawn finely again. */
+const REST_MS = 250;
+
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
@@ -139,7 +145,15 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
-  const { report, shot, refused, busy, recomputes } = useReport(profile, take.shot, wanted);
+  const [frameMs, setFrameMs] = useState(0);
+  const isMoving = useMoving(take.shot, dragging, REST_MS);
+  const isPreviewed = isMoving && frameMs > SLOW_FRAME_MS;
+  const { report, shot, refused, busy, recomputes } = useReport(
+    profile,
+    take.shot,
+    wanted,
+    isPreviewed ? ground : undefined,
+  );
   const { measured, drawn, progress } = useSurfaces(profile);
   const saved = useAutosave();
   useKeys();
@@ -189,6 +203,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           overlay={overlay}
           panel={panel}
           ghostPose={ghostPose}
+          onFrameTime={setFrameMs}
         />
         <div className="flex min-h-0 w-[196px] shrink-0 flex-col justify-between gap-2 overflow-y-auto">
           <div className="flex items-center justify-between">

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import type { Shot } from '@/core/picture';
+import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
 import { useNewest } from './useNewest';
@@ -20,18 +21,22 @@ export interface Reported {
   recomputes: number;
 }
 
-/** Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept. */
+/**
+ * Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept.
+ * @param previewOn with it each report brings a picture of the shot on that ground.
+ */
 export function useReport(
   profile: BodyProfile | undefined,
   shot: Shot | undefined,
   wanted: WantedRanges,
+  previewOn?: Ground,
 ): Reported {
   const ask = useMemo(
     () =>
       profile && shot
-        ? async () => ({ report: await studio('live').recompute(profile, shot, wanted), shot })
+        ? async () => ({ report: await studio('live').recompute(profile, shot, wanted, previewOn), shot })
         : null,
-    [profile, shot, wanted],
+    [profile, shot, wanted, previewOn],
   );
   const { value, refused, busy, answers } = useNewest(ask);
   return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };

@@ -18,7 +18,7 @@ export {
 export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './background';
 export { openingLight, type OpeningLight } from './opening';
 export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';
-export { irradianceFrom, lightingOf, throughGrid, type Lighting, type LightSamples } from './samples';
+export { flat, irradianceFrom, lightingOf, throughGrid, type Lighting, type LightSamples } from './samples';
 export {
   isSky,
   LAMP_KIND_IDS,

@@ -11,6 +11,8 @@ export interface LightSamples {
   /** Unit vector along which it shines. */
   aim: Vec3;
   points: Vec3[];
+  /** The same points one after the other, for what is asked of many places. */
+  xyz: Float64Array;
   /** Factor to `cos / d^2` of the mean point; negative for what takes ambient light away. */
   intensity: number;
   /** A ball is as bright from every side; what is flat fades with the cosine. */
@@ -74,6 +76,11 @@ function levelAlong(arcDeg: number): Vec3 {
   return [Math.sin(radians(arcDeg)), 0, Math.cos(radians(arcDeg))];
 }
 
+/** Points one after the other. */
+export function flat(points: readonly Vec3[]): Float64Array {
+  return Float64Array.from(points.flat());
+}
+
 /** Spreads a source over its face, with intensity 1. A long narrow one stands upright. */
 function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): LightSamples {
   const { outline, works } = sourceKind(kind);
@@ -95,6 +102,7 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
     centre,
     aim,
     points,
+    xyz: flat(points),
     intensity: 1,
     isBall: outline === 'ball',
     gridCos: placed.gridDeg === undefined ? -1 : Math.cos(radians(placed.gridDeg / 2)),
@@ -108,22 +116,25 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
  * cos(at patch) cos(at source) / d^2 (Lambert's law for a small element of the source).
  */
 export function irradianceFrom(light: LightSamples, p: ArrayLike<number>, normal: ArrayLike<number>): number {
-  const { points, aim, isBall, gridCos } = light;
+  const { xyz, aim, isBall, gridCos } = light;
+  const [px, py, pz] = [p[0]!, p[1]!, p[2]!];
+  const [nx, ny, nz] = [normal[0]!, normal[1]!, normal[2]!];
+  const [ax, ay, az] = [aim[0], aim[1], aim[2]];
   let sum = 0;
-  for (const s of points) {
-    const dx = s[0] - p[0]!;
-    const dy = s[1] - p[1]!;
-    const dz = s[2] - p[2]!;
-    const cosPatch = dx * normal[0]! + dy * normal[1]! + dz * normal[2]!;
+  for (let o = 0; o < xyz.length; o += 3) {
+    const dx = xyz[o]! - px;
+    const dy = xyz[o + 1]! - py;
+    const dz = xyz[o + 2]! - pz;
+    const cosPatch = dx * nx + dy * ny + dz * nz;
     if (cosPatch <= 0) continue;
     const d2 = dx * dx + dy * dy + dz * dz;
-    const along = -(dx * aim[0] + dy * aim[1] + dz * aim[2]);
+    const along = -(dx * ax + dy * ay + dz * az);
     if (along <= 0 && !isBall) continue;
     let weight = isBall ? Math.sqrt(d2) : along;
     if (gridCos > -1) weight *= throughGrid(along / Math.sqrt(d2), gridCos);
     sum += (cosPatch * weight) / (d2 * d2);
   }
-  return (sum / points.length) * light.intensity;
+  return ((sum * 3) / xyz.length) * light.intensity;
 }
 
 /** Share that a grid lets through: all along the axis, nothing from its angle on; all without a grid. */

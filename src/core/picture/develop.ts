@@ -2,7 +2,7 @@ import type { BodySurface } from '../body';
 import type { SkinnedSurface } from '../figure';
 import { GROUND_TONES } from '../scene';
 import { encodeSrgb, type Vec3 } from '../units';
-import { barycentric, blend, groundAt, groundTone, pointAt, type Picture } from './picture';
+import { barycentric, blend, GROUND_PARTS, pointAt, type Picture } from './picture';
 
 /** Linear reflectance of the paper behind a sitter without a room. */
 const PAPER = GROUND_TONES.grey.reflectance;
@@ -30,12 +30,12 @@ export function exposeLinear(
   exposureStops = 0,
 ): Float32Array {
   if (!picture.light) throw new Error('the picture has no light to develop: take it with a light');
-  const { width, height } = picture;
+  const { width, height, ground, groundPart } = picture;
+  const tones = ground ? GROUND_PARTS.map((part) => ground[part]) : [];
   const out = new Float32Array(width * height * 3);
   const exposure = EXPOSURE * 2 ** exposureStops;
   const point: Vec3 = [0, 0, 0];
   const colour: Vec3 = [0, 0, 0];
-  const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
       let level: number;
@@ -47,9 +47,8 @@ export function exposeLinear(
         for (let c = 0; c < 3; c++) colour[c] = colours[o + c]!;
         level = picture.light[i]!;
       } else if (picture.label[i] === 0) {
-        const { ground } = picture;
-        const part = ground && groundAt(picture, col, row, ground, point, normal);
-        const tone = ground && part ? groundTone(ground, part, point) : PAPER;
+        const part = groundPart?.[i] ?? 0;
+        const tone = part > 0 ? tones[part - 1]! : PAPER;
         level = ground ? picture.light[i]! : 0.55 * (0.75 + 0.35 * (row / height));
         for (let c = 0; c < 3; c++) colour[c] = tone[c]!;
       } else {

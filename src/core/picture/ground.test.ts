@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { viewOf, type Camera } from '../camera';
 import { plainGround, type Ground } from '../scene';
 import type { Vec3 } from '../units';
-import { groundAt, groundTone, type Picture } from './picture';
+import { groundAt, isSwept, type Picture } from './picture';
 
 const CAMERA: Camera = {
   sensor: 'fullFrame',
@@ -27,12 +27,12 @@ const PAPER: Ground = {
 };
 const picture = { view: viewOf(CAMERA), width: WIDTH, height: HEIGHT } as Picture;
 
-/** What a row of pixels sees, and the tone it has there. */
+/** What a row of pixels sees, and whether the paper lies there. */
 function row(at: number, ground: Ground) {
   return Array.from({ length: WIDTH }, (_, col) => {
     const point: Vec3 = [0, 0, 0];
     const part = groundAt(picture, col, at, ground, point, [0, 0, 0]);
-    return { part, point, tone: part && groundTone(ground, part, point) };
+    return { part, point, isSwept: isSwept(ground, point) };
   });
 }
 
@@ -50,8 +50,8 @@ describe('what a lens sees beside a sitter', () => {
   it('is the floor with the paper laid over it', () => {
     const seen = row(HEIGHT - 1, PAPER);
     expect(seen.every((s) => s.part === 'floor')).toBe(true);
-    expect(seen[WIDTH / 2]!.tone).toEqual(PAPER.background);
-    expect(seen[0]!.tone).toEqual(PAPER.floor);
-    expect(row(HEIGHT - 1, { ...PAPER, sweeps: false })[WIDTH / 2]!.tone).toEqual(PAPER.floor);
+    expect(seen[WIDTH / 2]!.isSwept).toBe(true);
+    expect(seen[0]!.isSwept).toBe(false);
+    expect(row(HEIGHT - 1, { ...PAPER, sweeps: false })[WIDTH / 2]!.isSwept).toBe(false);
   });
 });

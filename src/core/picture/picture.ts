@@ -1,7 +1,7 @@
 import type { BodySurface } from '../body';
 import type { View } from '../camera';
 import type { SkinnedSurface } from '../figure';
-import { irradianceFrom, type Lighting } from '../light';
+import { irradianceFrom, type Lighting, type LightSamples } from '../light';
 import type { Ground, SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
 import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
@@ -25,6 +25,8 @@ export interface Picture {
   supports: SupportMesh | undefined;
   /** What lies behind and under the sitter, where `light` holds it as well. */
   ground: Ground | undefined;
+  /** Whose tone each pixel of it has: one more than the place in `GROUND_PARTS`; 0 for none. */
+  groundPart: Uint8Array | undefined;
 }
 
 /** Reused memory of one camera's pictures. */
@@ -49,6 +51,12 @@ export interface PictureLight {
   radiusM: number;
   /** With it background and floor are lit too. */
   ground?: Ground | undefined;
+  /** Ground is lit at every other pixel, and the ones between are like their neighbour. */
+  isGroundCoarse?: boolean;
+  /** Shadows of every source that are cast already. */
+  maps?: readonly (ShadowMap | null)[];
+  /** Parts that are lit by other means and stay dark here. */
+  isLeft?(label: number): boolean;
 }
 
 /**
@@ -89,9 +97,10 @@ export function takePicture(
     raster,
     supports,
     ground: light?.ground,
+    groundPart: undefined,
   };
   if (light) {
-    const maps = light.lighting.sources.map((source, i) => {
+    const cast = (source: LightSamples, i: number) => {
       if (!source.castsShadow) return null;
       const map = shadowMapFrom(
         source,
@@ -105,8 +114,8 @@ export function takePicture(
       );
       memory.shadows[i] = map.raster;
       return map;
-    });
-    illuminate(picture, surface, skinned, light, maps);
+    };
+    illuminate(picture, surface, skinned, light, light.maps ?? light.lighting.sources.map(cast));
   }
   return picture;
 }
@@ -183,20 +192,32 @@ function illuminate(
   picture: Picture,
   surface: BodySurface,
   skinned: SkinnedSurface,
-  { lighting: { sources, ambient }, ground }: PictureLight,
+  { lighting: { sources, ambient }, ground, isGroundCoarse, isLeft }: PictureLight,
   maps: readonly (ShadowMap | null)[],
 ): void {
   const { width, height, label } = picture;
   const light = new Float32Array(width * height);
   const keyOpen = new Float32Array(width * height).fill(-1);
+  const groundPart = ground && new Uint8Array(width * height);
   const point: Vec3 = [0, 0, 0];
   const normal: Vec3 = [0, 0, 0];
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
       const t = picture.raster.triangle[i]!;
       if (t < 0) {
-        if (!ground || !groundAt(picture, col, row, ground, point, normal)) continue;
+        const part = ground && groundAt(picture, col, row, ground, point, normal);
+        if (!part) continue;
+        const tone = part === 'floor' && isSwept(ground, point) ? 'background' : part;
+        groundPart![i] = GROUND_PARTS.indexOf(tone) + 1;
+        // between two columns, or two rows, of lit places of the same ground
+        const like = isGroundCoarse ? (col & 1 ? i - 1 : row & 1 ? i - width : -1) : -1;
+        if (like >= 0 && groundPart![like] === groundPart![i]) {
+          light[i] = light[like]!;
+          keyOpen[i] = keyOpen[like]!;
+          continue;
+        }
       } else {
+        if (isLeft?.(label[i]!)) continue;
         pointAt(picture, col, row, point);
         if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
         else normalAt(picture, surface, skinned, i, point, normal);
@@ -214,10 +235,12 @@ function illuminate(
     }
   picture.light = light;
   picture.keyOpen = keyOpen;
+  picture.groundPart = groundPart;
 }
 
 /** What a pixel without a figure sees: what hangs behind the sitter, the wall beside it, or the floor. */
-export type GroundPart = 'background' | 'wall' | 'floor';
+export const GROUND_PARTS = ['background', 'wall', 'floor'] as const;
+export type GroundPart = (typeof GROUND_PARTS)[number];
 
 /**
  * What a pixel without a figure sees of the ground, where, and the normal there.
@@ -254,11 +277,9 @@ export function groundAt(
   return isBackground ? 'background' : 'wall';
 }
 
-/** Reflectance of a place of the ground: what sweeps over the floor lies there too, as wide as it is. */
-export function groundTone(ground: Ground, part: GroundPart, point: Vec3): Vec3 {
-  if (part !== 'floor') return ground[part];
-  const isSwept = ground.sweeps && Math.abs(point[0]) <= ground.halfWidthM && point[2] >= -ground.backgroundM;
-  return isSwept ? ground.background : ground.floor;
+/** Whether what hangs behind the sitter lies on the floor at a place, as wide as it is. */
+export function isSwept({ sweeps, halfWidthM, backgroundM }: Ground, floor: Vec3): boolean {
+  return sweeps && Math.abs(floor[0]) <= halfWidthM && floor[2] >= -backgroundM;
 }
 
 /** Normal of a support's triangle: its first corner's, since its faces are flat or finely divided. */

@@ -1,9 +1,10 @@
 import { viewOf, viewTowards } from '../camera';
 import type { Figure } from '../figure';
 import { irradianceFrom, lightingOf, type Lighting } from '../light';
-import type { Ground, SupportMesh } from '../scene';
+import type { Ground } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertLightClear } from './clearance';
+import { CLOSE_RADIUS_M, closeShadows } from './closeShadows';
 import {
   facePattern,
   headVerticesOf,
@@ -16,7 +17,7 @@ import {
 } from './face';
 import type { LightReading, PatternReading } from './face';
 import { barycentric, pointAt, takePicture, type Picture } from './picture';
-import { shadowMapFrom, shareReaching } from './shadow';
+import { shareReaching, type ShadowMap } from './shadow';
 import { bodyWithoutHead, chartFor, figureFor, putOnSet, shadingOf, type Shot, type Studio } from './studio';
 
 /**
@@ -51,8 +52,6 @@ export function patternsOf(studio: Studio, shot: Shot, lights: readonly Shot['li
 
 /** Side of the square round the face that the close picture takes in, metres. */
 const CLOSE_M = 0.36;
-/** Sphere whose shadows the close picture holds, metres. */
-const CLOSE_RADIUS_M = 0.45;
 
 /**
  * The face from where the lens stands, closely cropped, with the light of the shot. The head's shadows on itself are
@@ -68,46 +67,59 @@ export function seeFace(studio: Studio, shot: Shot, ground: Ground, sizePx: numb
   const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
   const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
   const lighting = lightingOf(shot.light, points.nose, ground.backgroundM);
+  const caster = {
+    figure,
+    positions: skinned.positions,
+    withoutHead: bodyWithoutHead(studio),
+    head: studio.face.triangles,
+    supports,
+    scratch: studio.close.scratch,
+  };
+  const shadows = lighting.sources.map((source, k) => {
+    if (!source.castsShadow) return null;
+    return (studio.closeShadows[k] = closeShadows(caster, source, middle, studio.closeShadows[k]));
+  });
   const picture = takePicture(
     surface,
     skinned,
     view,
     { width: sizePx, height: sizePx },
     studio.close,
-    { lighting, middle, radiusM: CLOSE_RADIUS_M, ground },
+    {
+      lighting,
+      middle,
+      radiusM: CLOSE_RADIUS_M,
+      ground,
+      maps: shadows.map((s) => s?.all ?? null),
+      isLeft: isShadedByRays,
+    },
     supports,
   );
-  lightHeadIn(picture, studio, figure, lighting, middle, supports);
+  lightHeadIn(
+    picture,
+    studio,
+    figure,
+    lighting,
+    shadows.map((s) => s?.withoutHead ?? null),
+  );
   return picture;
 }
 
-/** Puts the light of the head's vertices in place of what the shadow maps gave its pixels. */
+/**
+ * Gives the pixels of the head the light of its vertices.
+ * @param maps shadows of every source by what is not the head.
+ */
 function lightHeadIn(
   picture: Picture,
   studio: Studio,
   figure: Figure,
   lighting: Lighting,
-  middle: Vec3,
-  supports: SupportMesh | undefined,
+  maps: readonly (ShadowMap | null)[],
 ): void {
   const { surface, skinned } = studio;
   studio.head ??= headVerticesOf(surface, chartFor(studio));
   const vertices = studio.head;
   const inHead = sourcesInHead(intoHead(figure), lighting);
-  const maps = lighting.sources.map((source, k) =>
-    source.castsShadow
-      ? shadowMapFrom(
-          source,
-          middle,
-          CLOSE_RADIUS_M,
-          skinned.positions,
-          bodyWithoutHead(studio),
-          studio.close.scratch,
-          studio.close.shadows[k],
-          supports,
-        )
-      : null,
-  );
   const level = new Float32Array(surface.labels.length).fill(-1);
   const levelAt = (v: number): number => {
     if (level[v]! >= 0) return level[v]!;
@@ -121,7 +133,7 @@ function lightHeadIn(
       const map = maps[k];
       const open = map ? shareReaching(map, p[0]!, p[1]!, p[2]!) : 1;
       // the head's own shadow is cast by rays, the map holds the rest
-      if (open > 0) sum += direct * open * throughHead(vertices, place, inHead[k]!.points);
+      if (open > 0) sum += direct * open * throughHead(vertices, place, inHead[k]!);
     });
     return (level[v] = Math.max(0, sum));
   };

@@ -9,6 +9,8 @@ export interface ShadowMap {
   view: View;
   /** Side of the source over which the penumbra spreads, metres. */
   sizeM: number;
+  /** Tiles of the map that hold something, or have a neighbour that does: no other place can be in shadow. */
+  occupied: Uint8Array;
 }
 
 /** Depth by which a surface may lie behind the map without being in its own shadow, metres. */
@@ -30,7 +32,33 @@ export function shadowMapFrom(
   const view = viewTowards(centre, middle, tan);
   rasterise(raster, view, positions, triangles, scratch);
   if (others) rasterise(raster, view, others.positions, others.triangles, scratch, triangles.length / 3);
-  return { raster, view, sizeM };
+  return { raster, view, sizeM, occupied: occupiedTiles(raster) };
+}
+
+/** Side of a tile, pixels: a blocker is looked for no farther than this. */
+const TILE_BITS = 4;
+
+const tilesAlong = (pixels: number) => (pixels + (1 << TILE_BITS) - 1) >> TILE_BITS;
+
+/** Which tiles of a shadow map hold something, or have a neighbour that does. */
+export function occupiedTiles({ width, height, inverseDepth }: Raster): Uint8Array {
+  const [across, down] = [tilesAlong(width), tilesAlong(height)];
+  const out = new Uint8Array(across * down);
+  for (let row = 0, i = 0; row < height; row++)
+    for (let col = 0; col < width; col++, i++) {
+      if (inverseDepth[i] === 0) continue;
+      const [x, y] = [col >> TILE_BITS, row >> TILE_BITS];
+      if (out[y * across + x] === 1) continue;
+      out[y * across + x] = 1;
+    }
+  const near = new Uint8Array(out.length);
+  for (let y = 0; y < down; y++)
+    for (let x = 0; x < across; x++) {
+      if (out[y * across + x] === 0) continue;
+      for (let ny = Math.max(0, y - 1); ny <= Math.min(down - 1, y + 1); ny++)
+        for (let nx = Math.max(0, x - 1); nx <= Math.min(across - 1, x + 1); nx++) near[ny * across + nx] = 1;
+    }
+  return near;
 }
 
 /** Places that are looked at round a point, pairs in shares of the width of the edge. */
@@ -54,6 +82,10 @@ export function shareReaching(map: ShadowMap, x: number, y: number, z: number): 
   const px = half + (dx * view.right[0] + dy * view.right[1] + dz * view.right[2]) * k;
   const py = half - (dx * view.up[0] + dy * view.up[1] + dz * view.up[2]) * k;
   const { width, height, inverseDepth } = raster;
+  // what lies beside the map can still be shaded by its rim
+  const x0 = px < 0 ? 0 : px >= width ? width - 1 : px | 0;
+  const y0 = py < 0 ? 0 : py >= height ? height - 1 : py | 0;
+  if (map.occupied[(y0 >> TILE_BITS) * tilesAlong(width) + (x0 >> TILE_BITS)] === 0) return 1;
   // what lies nearer to the lamp than this holds it off
   const nearer = 1 / (depth - BIAS_M);
   const search = Math.min(14, Math.max(1, map.sizeM * 0.1 * k));

@@ -16,6 +16,7 @@ import { exposureSchema } from '../set';
 import { apart, type Vec3 } from '../units';
 import { besideMap, lettingThrough } from './beside';
 import { assertClear } from './clearance';
+import type { KeptShadows } from './closeShadows';
 import { faceChartOf, isOfHead, readFace, type FaceChart, type FaceReading, type HeadVertices } from './face';
 import { createFaceMemory, jawStepMm, type FaceMemory } from './jaw';
 import { createPictureMemory, takePicture, type Picture, type PictureMemory } from './picture';
@@ -40,6 +41,8 @@ export interface Studio {
   face: FaceMemory;
   /** Rasters of the close picture. */
   close: PictureMemory;
+  /** Shadows round the face from each lamp, as they were cast last. */
+  closeShadows: (KeptShadows | undefined)[];
   /** Rasters of the picture of the neck. */
   neck: PictureMemory;
   /** Places of the face that light is read on; made when light is first asked for. */
@@ -63,7 +66,8 @@ export function createStudio(body: Body, surface: BodySurface): Studio {
     skinned: createSkinned(surface),
     memory: createPictureMemory(),
     face: createFaceMemory(surface),
-    close: createPictureMemory(400),
+    close: createPictureMemory(),
+    closeShadows: [],
     neck: createPictureMemory(256),
     chart: undefined,
     head: undefined,
@@ -115,6 +119,8 @@ export interface SeeOptions {
   scale?: number;
   /** What lies behind and under the sitter: with it that is lit too. */
   ground?: Ground | undefined;
+  /** The ground's light at every other pixel only: a preview. */
+  isGroundCoarse?: boolean;
 }
 
 /**
@@ -132,6 +138,7 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
         lighting: lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM),
         ...sphereOf(figure),
         ground: options.ground,
+        isGroundCoarse: options.isGroundCoarse ?? false,
       }
     : undefined;
   const picture = takePicture(

@@ -18,7 +18,7 @@ export interface HeadPlaces {
   position: Float32Array;
   normal: Float32Array;
   tree: RayTree;
-  /** Rows of blocked directions as far as they were asked for, see `blockedRow`. */
+  /** What blocks each place, a row a direction, as far as it was asked for, see `blockedAt`. */
   rows: (Uint8Array | undefined)[];
 }
 
@@ -156,27 +156,24 @@ export function faceChartOf(body: Body, surface: BodySurface): FaceChart {
   };
 }
 
-/** Which places are blocked towards one of the stepped directions; cast when it is first asked for. */
-function blockedRow(places: HeadPlaces, row: number): Uint8Array {
-  const known = places.rows[row];
-  if (known) return known;
+/** A direction in which nothing was looked for yet. */
+const UNKNOWN = 255;
+
+/** What blocks a place towards one of the stepped directions; cast when it is first asked for. */
+function blockedAt({ position, normal, tree }: HeadPlaces, row: number, place: number): number {
   const az = ((row % AZIMUTHS) * STEP_DEG * Math.PI) / 180;
   const el = (Math.floor(row / AZIMUTHS) * STEP_DEG - 90) * (Math.PI / 180);
   const d: Vec3 = [Math.sin(az) * Math.cos(el), Math.sin(el), Math.cos(az) * Math.cos(el)];
-  const { position, normal, tree } = places;
-  const out = new Uint8Array(position.length / 3);
-  const from: Vec3 = [0, 0, 0];
-  for (let i = 0, o = 0; i < out.length; i++, o += 3) {
-    // a little behind the skin's own horizon too, for what lies between two directions
-    if (d[0] * normal[o]! + d[1] * normal[o + 1]! + d[2] * normal[o + 2]! < -0.1) {
-      out[i] = BLOCKED.byHead;
-      continue;
-    }
-    for (let c = 0; c < 3; c++) from[c] = position[o + c]! + normal[o + c]! * OFF_M;
-    out[i] = rayMeets(tree, from, d, BLOCKED.byNose);
-  }
-  places.rows[row] = out;
-  return out;
+  const o = place * 3;
+  const [nx, ny, nz] = [normal[o]!, normal[o + 1]!, normal[o + 2]!];
+  // a little behind the skin's own horizon too, for what lies between two directions
+  if (d[0] * nx + d[1] * ny + d[2] * nz < -0.1) return BLOCKED.byHead;
+  const from: Vec3 = [
+    position[o]! + nx * OFF_M,
+    position[o + 1]! + ny * OFF_M,
+    position[o + 2]! + nz * OFF_M,
+  ];
+  return rayMeets(tree, from, d, BLOCKED.byNose);
 }
 
 /** What reaches a place from a direction, shares of 1. */
@@ -212,7 +209,9 @@ export function reaching(
   for (let k = 0; k < 4; k++) {
     const weight = (k & 1 ? fa : 1 - fa) * (k & 2 ? fe : 1 - fe);
     const row = (k & 2 ? high : low) + (k & 1 ? right : left);
-    const blocked = (places.rows[row] ?? blockedRow(places, row))[place]!;
+    const known = (places.rows[row] ??= new Uint8Array(places.position.length / 3).fill(UNKNOWN));
+    let blocked = known[place]!;
+    if (blocked === UNKNOWN) known[place] = blocked = blockedAt(places, row, place);
     if (blocked === 0) free += weight;
     else if (blocked === 2) byNose += weight;
   }

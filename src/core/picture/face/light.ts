@@ -1,6 +1,6 @@
 import { jointIndex, headToBind, type Body } from '../../body';
 import { TRANSFORM_STRIDE, type Figure } from '../../figure';
-import { irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
+import { flat, irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
 import { add, degrees, radians, subtract, unit, type Vec3 } from '../../units';
 import { reaching, type FaceChart, type HeadPlaces, type HeadVertices } from './chart';
 
@@ -79,15 +79,15 @@ const share = { free: 0, byNose: 0 };
 /** Light of one source on every place: `lit` with shadows, `held` what the nose keeps off. */
 function lightOf(places: HeadPlaces, source: LightSamples, lit: Float32Array, held?: Float32Array): void {
   const { position, normal } = places;
-  const { points, aim, isBall, gridCos } = source;
-  const scale = source.intensity / points.length;
+  const { xyz, aim, isBall, gridCos } = source;
+  const scale = (source.intensity * 3) / xyz.length;
   for (let i = 0, o = 0; i < lit.length; i++, o += 3) {
     let sum = 0;
     let nose = 0;
-    for (const s of points) {
-      const dx = s[0] - position[o]!;
-      const dy = s[1] - position[o + 1]!;
-      const dz = s[2] - position[o + 2]!;
+    for (let k = 0; k < xyz.length; k += 3) {
+      const dx = xyz[k]! - position[o]!;
+      const dy = xyz[k + 1]! - position[o + 1]!;
+      const dz = xyz[k + 2]! - position[o + 2]!;
       const cosPatch = dx * normal[o]! + dy * normal[o + 1]! + dz * normal[o + 2]!;
       if (cosPatch <= 0) continue;
       const along = -(dx * aim[0] + dy * aim[1] + dz * aim[2]);
@@ -105,28 +105,26 @@ function lightOf(places: HeadPlaces, source: LightSamples, lit: Float32Array, he
 }
 
 export function sourcesInHead(head: IntoHead, { sources }: Lighting): LightSamples[] {
-  return sources.map((s) => ({
-    ...s,
-    centre: head.point(s.centre),
-    aim: head.direction(s.aim),
-    points: s.points.map((p) => head.point(p)),
-  }));
+  return sources.map((s) => {
+    const points = s.points.map((p) => head.point(p));
+    return { ...s, centre: head.point(s.centre), aim: head.direction(s.aim), points, xyz: flat(points) };
+  });
 }
 
 /** Share of a source, its points in the head, that the head itself lets through to one of its vertices. */
-export function throughHead(vertices: HeadVertices, place: number, points: readonly Vec3[]): number {
+export function throughHead(vertices: HeadVertices, place: number, { xyz }: LightSamples): number {
   const { position } = vertices;
   const o = place * 3;
   let sum = 0;
-  for (const s of points) {
-    const dx = s[0] - position[o]!;
-    const dy = s[1] - position[o + 1]!;
-    const dz = s[2] - position[o + 2]!;
+  for (let k = 0; k < xyz.length; k += 3) {
+    const dx = xyz[k]! - position[o]!;
+    const dy = xyz[k + 1]! - position[o + 1]!;
+    const dz = xyz[k + 2]! - position[o + 2]!;
     const d = Math.sqrt(dx * dx + dy * dy + dz * dz);
     reaching(vertices, place, dx / d, dy / d, dz / d, share);
     sum += share.free;
   }
-  return sum / points.length;
+  return (sum * 3) / xyz.length;
 }
 
 function mean(values: Float32Array): number {
@@ -204,6 +202,7 @@ export function turnedLighting(
           ...s,
           centre: at(s.centre),
           points: s.points.map(at),
+          xyz: flat(s.points.map(at)),
           aim: unit(subtract(head.outPoint(m), at(s.centre))),
         }
       : s,
