@@ -1,7 +1,8 @@
 import { PNG } from 'pngjs';
 import { Origin } from 'selenium-webdriver';
-import { describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { PART_COLOURS } from '@/stage/partColours';
+import { DESK_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { PATIENCE_MS } from './waits';
 
@@ -82,11 +83,15 @@ async function compare(): Promise<{ overlap: number; alike: number; pixels: numb
 }
 
 describe('the drawn figure and the measured one', () => {
-  it.each([1, 2, 3, 4, 5])('cover the same ground in pose %i: overlap of 97 % and more', async (take) => {
+  // drawn with more pixels than are measured: what is sampled next to an edge is then within the edge's own width
+  beforeAll(() => gilvo.browser.size({ width: 1900, height: 1240 }));
+  afterAll(() => gilvo.browser.size(DESK_SIZE));
+
+  it.each([1, 2, 3, 4, 5])('cover the same ground in pose %i: overlap of 98 % and more', async (take) => {
     await gilvo.pose(take);
     const { overlap, alike, pixels } = await compare();
     expect(pixels).toBeGreaterThan(5_000);
-    expect(overlap).toBeGreaterThanOrEqual(0.97);
+    expect(overlap).toBeGreaterThanOrEqual(0.98);
     expect(alike).toBeGreaterThanOrEqual(0.93);
   });
 
@@ -111,14 +116,14 @@ describe('the drawn figure and the measured one', () => {
     await gilvo.pose(1);
     await gilvo.click('button[title^="camera:"]');
     for (const [label, value] of numbers) await gilvo.andSeen(() => gilvo.type(label!, value!));
-    expect((await compare()).overlap).toBeGreaterThanOrEqual(0.97);
+    expect((await compare()).overlap).toBeGreaterThanOrEqual(0.98);
   });
 
   it('agree in landscape format', async () => {
     await gilvo.pose(2);
     await gilvo.click('button[title^="camera:"]');
     await gilvo.andSeen(() => gilvo.click('section[aria-label="Camera"] option[value="landscape"]'));
-    expect((await compare()).overlap).toBeGreaterThanOrEqual(0.97);
+    expect((await compare()).overlap).toBeGreaterThanOrEqual(0.98);
   });
 });
 
