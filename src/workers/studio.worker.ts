@@ -325,6 +325,14 @@ const api = {
     return transferred(developed(studio, sight.picture));
   },
 
+  /** The measuring picture with the step of exposure of each place in place of its colour. */
+  async stops(profile: BodyProfile, shot: Shot, scale: number, ground: Ground): Promise<PictureBytes> {
+    const { studio } = await studioFor(profile);
+    const { picture } = seeShot(studio, shot, { lit: true, scale, ground });
+    const bytes = stopsMap(exposeLinear(picture, studio.surface, studio.skinned));
+    return transferred({ width: picture.width, height: picture.height, bytes });
+  },
+
   /**
    * The figure standing at ease, seen whole from a way off. `coarse` builds it quickly, while measures are changing.
    */

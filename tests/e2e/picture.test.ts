@@ -1,6 +1,7 @@
 import { PNG } from 'pngjs';
 import { Origin } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { STOP_COLOURS } from '@/core/picture';
 import { PART_COLOURS } from '@/stage/partColours';
 import { DESK_SIZE } from './browser';
 import { openGilvo } from './gilvo';
@@ -244,5 +245,23 @@ describe('a renderer that is slower than the hand', () => {
       `!document.querySelector('${preview}') && Number(${view}.dataset.frames) > ${held}`,
       'it was not drawn again',
     );
+  });
+});
+
+describe('steps of exposure over the picture', () => {
+  it('show the lit side of the face above the shaded one, in the colours of the scale', async () => {
+    await gilvo.pose(1);
+    await gilvo.press('stops');
+    await gilvo.one('[data-testid="stops-overlay"][data-state="drawn"]');
+    const png = await settled('[data-testid="stops-overlay"]');
+    const seen = new Set<string>();
+    for (let i = 0; i < png.data.length; i += 4)
+      seen.add(`#${[0, 1, 2].map((c) => png.data[i + c]!.toString(16).padStart(2, '0')).join('')}`);
+    const known: string[] = STOP_COLOURS.map(({ colour }) => colour);
+    for (const colour of seen) expect(known).toContain(colour);
+    expect(seen.size).toBeGreaterThanOrEqual(4);
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.press('stops');
+    await gilvo.until('!document.querySelector("[data-testid=stops-overlay]")', 'it is still shown');
   });
 });

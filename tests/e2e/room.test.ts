@@ -138,6 +138,22 @@ describe('the camera on its tripod', () => {
     expect(whole.rollDeg).toBeUndefined();
   });
 
+  it('offers the nearest good cuts where the frame cuts badly', async () => {
+    await gilvo.press('full length');
+    await gilvo.type('distance to the sitter, m', '4.2');
+    await gilvo.until(
+      'document.querySelector("[data-testid=bad-cut]")?.textContent.includes("The frame cuts the")',
+      'it cuts well',
+    );
+    const before = (await shotNow()).camera;
+    await (
+      await gilvo.driver.findElement(By.xpath('//*[@data-testid="bad-cut"]//button[contains(., "nearer")]'))
+    ).click();
+    const after = (await shotNow()).camera;
+    expect(after.distanceM).toBeLessThan(before.distanceM);
+    await gilvo.until('!document.querySelector("[data-testid=bad-cut]")', 'it still cuts badly');
+  });
+
   it('says the aperture that holds a row of faces', async () => {
     await gilvo.write('row of faces, deep, m', '0.6');
     expect(await gilvo.text('[data-testid="row-of-faces"]')).toMatch(
@@ -186,6 +202,21 @@ describe('light in the room', () => {
     expect(withRim).toContain('drawn by a rim');
     expect(withRim).toMatch(/in the frame|on the lens/);
     await gilvo.click('button[aria-label="Take the strip away"]');
+  });
+
+  it('takes a lamp’s power in lux where the light was measured', async () => {
+    await lightRead();
+    await gilvo.write('steady light, lx', '500');
+    await gilvo.choose('[aria-label="Add a light or a panel"]', 'softbox');
+    // the key alone gives 400 of the 500 lx, the ambient a quarter of that
+    await gilvo.write('softbox, measured where it is aimed, lx', '100');
+    expect((await shotNow()).light.others![0]!.powerStops).toBeCloseTo(-2, 6);
+    await gilvo.write('softbox, measured where it is aimed, lx', '9000');
+    expect(await gilvo.texts('main [role="alert"]')).toContain(
+      'softbox, measured where it is aimed, lx 9000: give a number from 6.25 to 3200 lx',
+    );
+    expect((await shotNow()).light.others![0]!.powerStops).toBeCloseTo(-2, 6);
+    await gilvo.click('button[aria-label="Take the softbox away"]');
   });
 
   it('burns the background out by a lamp on it', async () => {

@@ -10,8 +10,9 @@ import type { Ground, Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/studio.worker';
-import { DragPreview } from './DragPreview';
+import { PaintedPicture } from '@/ui/PaintedPicture';
 import { Handles } from './Handles';
+import { StopsOverlay } from './StopsOverlay';
 import { viewFor, type Look } from './lookingAt';
 import { OVERLAYS, usePoseStore, type Overlay, type Panel } from '../take/poseStore';
 
@@ -23,6 +24,7 @@ const OVERLAY_WORDS: Record<Overlay, string> = {
   sharp: 'sharp',
   parts: 'parts',
   measured: 'measured',
+  stops: 'stops',
   ghost: 'ghost',
   handles: 'handles',
 };
@@ -31,6 +33,7 @@ const OVERLAY_TITLES: Record<Overlay, string> = {
   sharp: 'What lies within the depth of field, focused on the near eye',
   parts: 'The drawn figure in its part colours',
   measured: 'What the measuring picture sees, pixel by pixel',
+  stops: 'How bright every place comes out, in stops from middle grey',
   ghost: 'The pose as it was opened, or the one before it in the run',
   handles: 'Hands, feet, hips, chin and eyes to take hold of',
 };
@@ -222,7 +225,17 @@ export function Picture(props: PictureProps) {
               Building the sitter
             </p>
           )}
-          {preview && <DragPreview picture={preview} />}
+          {preview && (
+            <PaintedPicture
+              picture={preview}
+              label="The sitter through the lens, while it moves"
+              testId="drag-preview"
+              className="absolute inset-0 h-full w-full"
+            />
+          )}
+          {overlay === 'stops' && look.kind === 'lens' && shot && (
+            <StopsOverlay profile={profile} shot={shot} ground={ground} />
+          )}
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
           {overlay === 'size' && look.kind === 'lens' && report && <SizeLabels report={report} />}
           {overlay === 'handles' && look.kind === 'lens' && report && shot && (

@@ -1,10 +1,12 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import { STOP_COLOURS, type Shot } from '@/core/picture';
+import type { Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { NumberSlider } from '@/ui/NumberSlider';
+import { PaintedPicture } from '@/ui/PaintedPicture';
+import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
 import { useNewest } from '../take/useNewest';
 
@@ -21,7 +23,6 @@ const DRAGGED_PX = 150;
 
 /** The face through the lens under this light, as it comes out or as steps of exposure. */
 export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const [as, setAs] = useState<'picture' | 'stops'>('picture');
   const [exposureStops, setExposure] = useState(0);
   const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
@@ -30,20 +31,11 @@ export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProp
     [profile, shot, ground, as, exposureStops, sizePx],
   );
   const { value, busy } = useNewest(ask);
-  useEffect(() => {
-    const target = canvas.current;
-    if (!value || !target) return;
-    target.width = value.width;
-    target.height = value.height;
-    target.getContext('2d')!.putImageData(new ImageData(value.bytes, value.width, value.height), 0, 0);
-  }, [value]);
   return (
     <figure className="w-full max-w-[300px] shrink-0" data-testid="face-of-light" data-busy={busy}>
-      <canvas
-        ref={canvas}
-        role="img"
-        aria-label={as === 'picture' ? 'The face under this light' : 'Steps of exposure on the face'}
-        data-state={value ? 'drawn' : 'waiting'}
+      <PaintedPicture
+        picture={value}
+        label={as === 'picture' ? 'The face under this light' : 'Steps of exposure on the face'}
         className="aspect-square w-full bg-base-300"
       />
       <figcaption className="mt-1 flex items-center gap-1 text-[13px]">
@@ -61,16 +53,7 @@ export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProp
           ))}
         </span>
       </figcaption>
-      {as === 'stops' && (
-        <ol aria-label="Stops from middle grey" className="mt-1 flex text-center text-[11px] tabular-nums">
-          {STOP_COLOURS.map(({ stops, colour }) => (
-            <li key={stops} className="flex-1">
-              <span className="block h-3 border border-base-300" style={{ background: colour }} />
-              {stops > 0 ? `+${stops}` : stops}
-            </li>
-          ))}
-        </ol>
-      )}
+      {as === 'stops' && <StopsScale className="mt-1" />}
       <div className="mt-1 pr-2">
         <NumberSlider
           label="exposure"

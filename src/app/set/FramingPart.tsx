@@ -8,6 +8,7 @@ import {
   FRAMING_WORDS,
   FRAMINGS,
   namedHeightsM,
+  nearestFramings,
   settableHeightM,
   type Framing,
 } from '@/core/set';
@@ -18,14 +19,22 @@ interface FramingPartProps {
   points: FigurePoints;
   framing: Framing;
   onFraming(framing: Framing): void;
+  /** What the review says of where the frame cuts; null where it cuts well. */
+  badCut: string | null;
 }
 
 const CHOICE =
   'min-h-8 border-b-2 border-transparent px-1.5 aria-pressed:border-accent aria-pressed:font-bold';
 
 /** Framing and lens height by name, for the sitter as posed. */
-export function FramingPart({ camera, points, framing, onFraming }: FramingPartProps) {
+export function FramingPart({ camera, points, framing, onFraming, badCut }: FramingPartProps) {
   const { setCamera, setCameraNumber } = usePoseStore.getState();
+  const { less, more } = badCut === null ? {} : nearestFramings(camera, points);
+  const choose = (name: Framing) => {
+    onFraming(name);
+    const next = framed(camera, points, name);
+    if (next) setCamera(next);
+  };
   const cannot = framed(camera, points, framing) === null;
   return (
     <section aria-label="Framing and height">
@@ -36,16 +45,30 @@ export function FramingPart({ camera, points, framing, onFraming }: FramingPartP
             type="button"
             aria-pressed={framing === name}
             className={CHOICE}
-            onClick={() => {
-              onFraming(name);
-              const next = framed(camera, points, name);
-              if (next) setCamera(next);
-            }}
+            onClick={() => choose(name)}
           >
             {FRAMING_WORDS[name]}
           </button>
         ))}
       </div>
+      {badCut !== null && (
+        <p role="status" data-testid="bad-cut" className="text-[13px]">
+          {badCut}.{' '}
+          {(less ?? more) && (
+            <>
+              <span className="quiet">Nearest good cuts:</span>{' '}
+              {[less, more].map(
+                (name) =>
+                  name && (
+                    <button key={name} type="button" className="link-act mr-3" onClick={() => choose(name)}>
+                      {FRAMING_WORDS[name]}, {name === less ? 'nearer' : 'farther'}
+                    </button>
+                  ),
+              )}
+            </>
+          )}
+        </p>
+      )}
       {cannot && (
         <p role="status" className="text-xs text-error">
           {camera.focalLengthMm} mm takes in {FRAMING_WORDS[framing]} from nowhere within 20 m.

@@ -56,6 +56,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const points = report?.points;
   // until one is chosen, the framing that the camera has
   const framing = chosen ?? (points ? framingOf(camera, points, FRAMINGS) : 'full');
+  const badCut = report?.findings.find((f) => f.ruleId === 'frame-edge')?.title ?? null;
   const uses = points ? placesOfUses(look, camera, points) : [];
   const framedFromM = points ? (framed(camera, points, framing)?.distanceM ?? null) : null;
 
@@ -188,7 +189,13 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
               <div className="min-w-0 flex-1 space-y-2">
                 {points && (
                   <>
-                    <FramingPart camera={camera} points={points} framing={framing} onFraming={setFraming} />
+                    <FramingPart
+                      camera={camera}
+                      points={points}
+                      framing={framing}
+                      onFraming={setFraming}
+                      badCut={badCut}
+                    />
                     <FormatsPart
                       uses={uses}
                       camera={camera}

@@ -24,6 +24,7 @@ import {
 import { viewOf } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { KeptField } from '@/ui/KeptField';
+import { NumberField } from '@/ui/NumberField';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '../take/Choice';
 import { usePoseStore } from '../take/poseStore';
@@ -62,7 +63,17 @@ const SHORT_WORDS: Record<PlacedNumber, string> = {
   sizeM: 'size',
 };
 
-function SourceRow({ source, onChange }: { source: LightSource; onChange(next: LightSource): void }) {
+interface SourceRowProps {
+  source: LightSource;
+  /** What the key alone gives the face, lux; undefined where no steady light was measured. */
+  keyLux: number | undefined;
+  onChange(next: LightSource): void;
+}
+
+/** Lux to three figures, as meters show it. */
+const metered = (lux: number) => Number(lux.toPrecision(3));
+
+function SourceRow({ source, keyLux, onChange }: SourceRowProps) {
   const { setDragging } = usePoseStore.getState();
   const { words, works } = sourceKind(source.kind);
   return (
@@ -108,6 +119,21 @@ function SourceRow({ source, onChange }: { source: LightSource; onChange(next: L
             onChange={(powerStops) => onChange({ ...source, powerStops })}
             onDrag={setDragging}
           />
+          {keyLux !== undefined && (
+            <NumberField
+              label={`${words}, measured where it is aimed, lx`}
+              value={metered(keyLux * 2 ** (source.powerStops ?? 0))}
+              min={metered(keyLux * 2 ** SOURCE_RANGES.powerStops.min)}
+              max={metered(keyLux * 2 ** SOURCE_RANGES.powerStops.max)}
+              unit="lx"
+              onChange={(lux) =>
+                onChange({
+                  ...source,
+                  powerStops: lux === undefined ? 0 : Math.round(Math.log2(lux / keyLux) * 100) / 100,
+                })
+              }
+            />
+          )}
           <Choice
             label="aimed at"
             value={source.aim ?? 'face'}
@@ -294,6 +320,7 @@ export function SourcesPart({ shot, room, points, time }: SourcesPartProps) {
               <summary className="min-h-8 cursor-pointer pt-1">{KIND_WORDS[source.kind]}</summary>
               <SourceRow
                 source={source}
+                keyLux={shot.exposure?.lux && shot.exposure.lux / (1 + light.ambientShare)}
                 onChange={(next) => setOthers(others.map((s) => (s.id === source.id ? next : s)))}
               />
             </details>

@@ -19,7 +19,10 @@ export function SetPlan({ shot, room }: SetPlanProps) {
   const right = room.widthM - room.markToLeftM;
   const isKeyStanding = !(shot.light.kind && isSky(shot.light.kind)) && shot.light.facesDeg === undefined;
   return (
-    <div className="pointer-events-none mb-2 w-[78mm] max-w-full sm:float-right sm:ml-4" data-testid="set-plan">
+    <div
+      className="pointer-events-none mb-2 w-[78mm] max-w-full sm:float-right sm:ml-4"
+      data-testid="set-plan"
+    >
       <PlanView
         shot={shot}
         room={room}

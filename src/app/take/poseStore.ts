@@ -11,7 +11,7 @@ import { withHeld, withSetting, type Pose, type SettingId, type Station } from '
 export type Panel = Station | 'camera' | 'light';
 
 /** Overlays of the viewfinder. */
-export const OVERLAYS = ['size', 'sharp', 'parts', 'measured', 'ghost', 'handles'] as const;
+export const OVERLAYS = ['size', 'sharp', 'parts', 'measured', 'stops', 'ghost', 'handles'] as const;
 export type Overlay = (typeof OVERLAYS)[number];
 
 interface PoseState {

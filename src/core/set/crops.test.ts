@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { shotOf, studioOf } from '../../../tests/support/people';
 import { project, viewOf } from '../camera';
 import { seeShot } from '../picture';
-import { cameraForCrops, cropFits, cropPlace, framingOf } from './crops';
+import { cameraForCrops, cropFits, cropPlace, framingOf, nearestFramings } from './crops';
 import { framed, FRAMINGS } from './framing';
 
 const SIGHT = seeShot(studioOf('average'), shotOf());
@@ -51,5 +51,31 @@ describe('a later cut', () => {
   it('is told where no distance makes room', () => {
     const long = { ...camera, focalLengthMm: 400, distanceM: 15 };
     expect(cameraForCrops(long, points, [{ framing: 'full', aspect: 3 }])).toBeNull();
+  });
+});
+
+describe('the nearest good cuts', () => {
+  it('lie on either side of where the frame cuts', () => {
+    const upright = { ...camera, orientation: 'upright' as const };
+    for (let i = 0; i + 1 < FRAMINGS.length; i++) {
+      const wide = framed(upright, points, FRAMINGS[i]!, 85, 1.2)!;
+      const near = framed(upright, points, FRAMINGS[i + 1]!, 85, 1.2)!;
+      const share = 0.5;
+      const between = {
+        ...wide,
+        distanceM: wide.distanceM * share + near.distanceM * (1 - share),
+        aim: { kind: 'aimed' as const, heightM: 1.35 },
+      };
+      expect(nearestFramings(between, points)).toEqual({ less: FRAMINGS[i + 1], more: FRAMINGS[i] });
+    }
+  });
+
+  it('are one only beyond the widest and the tightest, and leave the frame’s own framing out', () => {
+    const upright = { ...camera, orientation: 'upright' as const };
+    expect(nearestFramings({ ...framed(upright, points, 'full')!, distanceM: 14 }, points)).toEqual({
+      less: 'full',
+    });
+    const half = framed(upright, points, 'half')!;
+    expect(nearestFramings(half, points)).toEqual({ less: 'headAndShoulders', more: 'threeQuarter' });
   });
 });

@@ -1,6 +1,6 @@
 import { CAMERA_RANGES, project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { FREE_ASIDE, freeBelow, heldBy, HEADROOM, type Framing } from './framing';
+import { FRAMINGS, FREE_ASIDE, freeBelow, heldBy, HEADROOM, type Framing } from './framing';
 
 /** A later cut out of the picture: its edges in half-frames, -1 to 1, right and up positive. */
 export interface CropPlace {
@@ -90,4 +90,23 @@ export function framingOf(camera: Camera, points: FigurePoints, framings: readon
     return place ? Math.abs(Math.log(place.share)) : Infinity;
   };
   return framings.reduce((a, b) => (off(b) < off(a) ? b : a));
+}
+
+/** A framing whose frame is within this of the camera's own is the one that it has, share of the area. */
+const ALIKE = 0.04;
+
+/**
+ * The nearest framings that cut where the body narrows: the next that takes in less than the camera does, and the next
+ * that takes in more; undefined where there is none.
+ */
+export function nearestFramings(camera: Camera, points: FigurePoints): { less?: Framing; more?: Framing } {
+  const view = viewOf(camera);
+  const aspect = view.tanHalfWidth / view.tanHalfHeight;
+  const sized = FRAMINGS.flatMap((framing) => {
+    const place = cropPlace(camera, points, framing, aspect);
+    return place ? [{ framing, share: place.share }] : [];
+  }).sort((a, b) => a.share - b.share);
+  const less = sized.findLast((s) => s.share < 1 - ALIKE)?.framing;
+  const more = sized.find((s) => s.share > 1 + ALIKE)?.framing;
+  return { ...(less && { less }), ...(more && { more }) };
 }

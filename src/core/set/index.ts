@@ -3,7 +3,6 @@ export {
   framed,
   FRAMING_WORDS,
   FRAMINGS,
-  isDetail,
   namedHeightsM,
   settableHeightM,
   usualHeightM,
@@ -36,4 +35,4 @@ export {
   waysToBeRight,
   type Exposure,
 } from './exposure';
-export { cameraForCrops, cropFits, cropPlace, framingOf, type CropPlace } from './crops';
+export { cameraForCrops, cropFits, cropPlace, framingOf, nearestFramings, type CropPlace } from './crops';

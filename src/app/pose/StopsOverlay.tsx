@@ -1,0 +1,38 @@
+'use client';
+
+import { useCallback } from 'react';
+import type { BodyProfile } from '@/core/body';
+import type { Shot } from '@/core/picture';
+import type { Ground } from '@/core/scene';
+import { PaintedPicture } from '@/ui/PaintedPicture';
+import { StopsScale } from '@/ui/StopsScale';
+import { studio } from '@/workers/studioClient';
+import { useNewest } from '../take/useNewest';
+
+interface StopsOverlayProps {
+  profile: BodyProfile;
+  shot: Shot;
+  ground: Ground;
+}
+
+const SCALE = 2;
+
+/** How bright every place of the picture comes out, in steps of exposure, by the measured light. */
+export function StopsOverlay({ profile, shot, ground }: StopsOverlayProps) {
+  const ask = useCallback(
+    () => studio('backstage').stops(profile, shot, SCALE, ground),
+    [profile, shot, ground],
+  );
+  const { value } = useNewest(ask);
+  return (
+    <>
+      <PaintedPicture
+        picture={value}
+        label="Steps of exposure"
+        testId="stops-overlay"
+        className="absolute inset-0 h-full w-full"
+      />
+      <StopsScale className="absolute right-2 bottom-10 left-2 bg-[#1b1712]/85 p-1 text-[#f2e7cd]" />
+    </>
+  );
+}

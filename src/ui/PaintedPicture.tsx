@@ -1,0 +1,37 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { PictureBytes } from '@/workers/studio.worker';
+
+interface PaintedPictureProps {
+  /** Null until there is one. */
+  picture: PictureBytes | null;
+  label: string;
+  testId?: string;
+  className: string;
+}
+
+/** A picture from a worker on a canvas of its own pixels. */
+export function PaintedPicture({ picture, label, testId, className }: PaintedPictureProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const count = useRef(0);
+  useEffect(() => {
+    const target = canvas.current;
+    if (!picture || !target) return;
+    target.width = picture.width;
+    target.height = picture.height;
+    const image = new ImageData(picture.bytes, picture.width, picture.height);
+    target.getContext('2d')!.putImageData(image, 0, 0);
+    target.dataset.pictures = String(++count.current);
+  }, [picture]);
+  return (
+    <canvas
+      ref={canvas}
+      data-testid={testId}
+      data-state={picture ? 'drawn' : 'waiting'}
+      role="img"
+      aria-label={label}
+      className={className}
+    />
+  );
+}
