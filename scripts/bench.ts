@@ -121,10 +121,7 @@ for (const [name, others] of [
     `face read and named, ${name}`,
     summary(timed((shot) => patternsOf(studio, shot, [shot.light, shot.light])).map((ms) => ms / 2)),
   );
-  line(
-    `face 150x150 while dragging, ${name}`,
-    summary(timed((shot) => seeFace(studio, shot, GROUND, 150))),
-  );
+  line(`face 150x150 while dragging, ${name}`, summary(timed((shot) => seeFace(studio, shot, GROUND, 150))));
 }
 
 const mends: number[] = [];

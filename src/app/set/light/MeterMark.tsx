@@ -1,6 +1,6 @@
 'use client';
 
-import type { PlanScale } from '../take/PlanView';
+import type { PlanScale } from '../../take/PlanView';
 import type { HeldMeter } from './MeterPart';
 
 interface MeterMarkProps extends PlanScale {

@@ -6,8 +6,8 @@ import { SOUGHT_PATTERNS, type LightGoal } from '@/core/adapt';
 import { FACE_PATTERNS, type FacePattern, type Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '../take/Choice';
-import { usePoseStore } from '../take/poseStore';
+import { Choice } from '../../take/Choice';
+import { usePoseStore } from '../../take/poseStore';
 
 const RATIOS = ['1', '2', '3', '4'] as const;
 const RATIO_WORDS = { '1': '1 stop, 2:1', '2': '2 stops, 4:1', '3': '3 stops, 8:1', '4': '4 stops, 16:1' };

@@ -4,7 +4,7 @@ import { X } from 'lucide-react';
 import { MOST_WINDOWS, WALLS, WINDOW_RANGES, type Room, type RoomWindow } from '@/core/scene';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
-import { Choice } from '../take/Choice';
+import { Choice } from '../../take/Choice';
 import { WALL_WORDS } from './ToneChoice';
 
 type WindowNumber = 'fromM' | 'toM' | 'sillM' | 'headM';

@@ -10,8 +10,8 @@ import { flashApertureF, steadyApertureF, USUAL_EXPOSURE } from '@/core/set';
 import { add, type Vec3 } from '@/core/units';
 import { NumberField } from '@/ui/NumberField';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '../take/Choice';
-import { useNewest } from '../take/useNewest';
+import { Choice } from '../../take/Choice';
+import { useNewest } from '../../take/useNewest';
 
 /** Places of the body and the set that a meter is held at. */
 const PLACES = {

@@ -4,7 +4,7 @@ import { WALLS, type Room } from '@/core/scene';
 import { Folded } from '@/ui/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
-import { Choice } from '../take/Choice';
+import { Choice } from '../../take/Choice';
 import { BackdropPart } from './BackdropPart';
 import { KeptRooms } from './KeptRooms';
 import { WALL_WORDS } from './ToneChoice';

@@ -6,14 +6,14 @@ import type { FigurePoints } from '@/core/figure';
 import type { Shot } from '@/core/picture';
 import type { Ground, Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import { usePoseStore } from '../take/poseStore';
+import { usePoseStore } from '../../take/poseStore';
 import { ExposurePart } from './ExposurePart';
 import { FaceOfLight } from './FaceOfLight';
 import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
 import { BackgroundPart } from './BackgroundPart';
 import { MeterPart, type HeldMeter } from './MeterPart';
-import { useNewest } from '../take/useNewest';
+import { useNewest } from '../../take/useNewest';
 
 interface LightPartProps {
   profile: BodyProfile;

@@ -8,7 +8,7 @@ import { NumberSlider } from '@/ui/NumberSlider';
 import { PaintedPicture } from '@/ui/PaintedPicture';
 import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
-import { useNewest } from '../take/useNewest';
+import { useNewest } from '../../take/useNewest';
 
 interface FaceOfLightProps {
   profile: BodyProfile;

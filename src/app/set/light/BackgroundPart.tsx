@@ -7,7 +7,7 @@ import type { FigurePoints } from '@/core/figure';
 import { lightWithBackground } from '@/core/light';
 import { CLIPPED_STOPS, stopsAsDrawn, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
-import { usePoseStore } from '../take/poseStore';
+import { usePoseStore } from '../../take/poseStore';
 
 /** On the background against the face for a burnt-out one, stops (common practice). */
 const HIGH_KEY_STOPS = 2;

@@ -26,9 +26,9 @@ import type { FigurePoints } from '@/core/figure';
 import { KeptField } from '@/ui/KeptField';
 import { NumberField } from '@/ui/NumberField';
 import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '../take/Choice';
-import { usePoseStore } from '../take/poseStore';
-import { LightControls } from '../take/SetControls';
+import { Choice } from '../../take/Choice';
+import { usePoseStore } from '../../take/poseStore';
+import { LightControls } from '../../take/SetControls';
 import type { Shot } from '@/core/picture';
 import { openingsOf, sunAt, type Room, type Site } from '@/core/scene';
 

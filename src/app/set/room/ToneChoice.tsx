@@ -1,7 +1,7 @@
 'use client';
 
 import { GROUND_TONE_IDS, GROUND_TONES, type GroundTone, type Wall } from '@/core/scene';
-import { Choice } from '../take/Choice';
+import { Choice } from '../../take/Choice';
 
 /** What a wall is called on the set, seen from the camera. */
 export const WALL_WORDS: Record<Wall, string> = {
