@@ -3,7 +3,7 @@
  * plain references, measured side by side in one run.
  */
 import { wantedRanges } from '@/core/brief';
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { mend } from '../src/core/adapt';
 import { bodyFrom, surfaceOf } from '../src/core/body';
 import { figureOf } from '../src/core/figure';
@@ -27,6 +27,7 @@ import { everyOrder, rayPicture } from '../tests/support/plain';
 import { openBrowser } from '../tests/e2e/browser';
 import { serve } from '../tests/e2e/server';
 import { drawn } from '../tests/e2e/waits';
+import { picturesPerSecond } from './dragRate';
 
 /** The poses that the figures of earlier versions were taken with. */
 const STANDING_POSES = ALL_STANDING.slice(0, 5);
@@ -161,6 +162,9 @@ line(
   `${exactMs.toFixed(2)} ms against ${plainMs.toFixed(0)} ms: ${(plainMs / exactMs).toFixed(0)} times faster, same ${total.toFixed(0)} s`,
 );
 
+/** How long something is dragged, milliseconds. */
+const DRAG_MS = 5000;
+
 const server = await serve();
 const browser = await openBrowser();
 try {
@@ -189,6 +193,25 @@ try {
     }
   }
   line('full recompute in the browser worker', summary(times));
+
+  const preview = '[data-testid="drag-preview"]';
+  const face = '[data-testid="face-of-light"] canvas';
+  for (const what of ['camera', 'key']) {
+    await drawn(driver);
+    const rate = await picturesPerSecond(driver, `[data-source="${what}"]`, preview, DRAG_MS);
+    line(`pictures while the ${what} is dragged in Pose`, `${rate.toFixed(1)} a second`);
+  }
+  await driver.get(`${server.origin}/set?sitting=demo-yearbook&take=demo-take-1`);
+  await driver.wait(until.elementLocated(By.xpath('//main//button[text()="light"]')), 30_000).click();
+  await driver.wait(until.elementLocated(By.css(`${face}[data-state="drawn"]`)), 30_000);
+  for (const lamps of ['one lamp', 'three lamps']) {
+    const rate = await picturesPerSecond(driver, '[data-source="key"]', face, DRAG_MS);
+    line(`faces while the key is dragged in Set, ${lamps}`, `${rate.toFixed(1)} a second`);
+    for (const kind of ['strip', 'softbox'])
+      await driver
+        .findElement(By.css(`[aria-label="Add a light or a panel"] option[value="${kind}"]`))
+        .click();
+  }
 } finally {
   await browser.quit();
   await server.stop();

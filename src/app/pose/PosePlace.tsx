@@ -17,7 +17,6 @@ import { poseHistory, usePoseStore, type Panel } from '../take/poseStore';
 import { Readings } from './Readings';
 import { SideView } from '../take/SideView';
 import { groundOf } from '@/core/scene';
-import { useMoving } from './useMoving';
 import { StationPanel } from './StationPanel';
 import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
@@ -134,8 +133,6 @@ function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
 
 /** A renderer that needs longer for a frame lags behind the hand: fifteen pictures a second are wanted. */
 const SLOW_FRAME_MS = 66;
-/** So long after the last change the picture is drawn finely again. */
-const REST_MS = 250;
 
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
@@ -146,8 +143,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
-  const isMoving = useMoving(take.shot, dragging, REST_MS);
-  const isPreviewed = isMoving && frameMs > SLOW_FRAME_MS;
+  const isPreviewed = dragging && frameMs > SLOW_FRAME_MS;
   const { report, shot, refused, busy, recomputes } = useReport(
     profile,
     take.shot,

@@ -12,6 +12,7 @@ import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { Marks } from '../take/Marks';
 import { PlanView } from '../take/PlanView';
+import { usePoseStore } from '../take/poseStore';
 import { CameraControls } from '../take/SetControls';
 import { SideView } from '../take/SideView';
 import { TakePlace } from '../take/TakePlace';
@@ -44,10 +45,15 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
-  const { report, refused, busy, recomputes } = useReport(profile, take.shot, wanted);
+  const [part, setPart] = useState<Part>('camera');
+  const dragging = usePoseStore((s) => s.dragging);
+  const [asked, setAsked] = useState(take.shot);
+  // a light in the hand moves nothing that is asked for here; it is reviewed when it rests
+  const isLightHeld = dragging && part === 'light';
+  if (!isLightHeld && asked !== take.shot) setAsked(take.shot);
+  const { report, refused, busy, recomputes } = useReport(profile, asked, wanted);
   const saved = useAutosave();
   const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
-  const [part, setPart] = useState<Part>('camera');
   const [chosen, setFraming] = useState<Framing | null>(null);
   const [meter, setMeter] = useState<HeldMeter | null>(null);
   const [failed, setFailed] = useState<string | null>(null);
