@@ -42,6 +42,7 @@ describe('light on the background', () => {
   it('cannot be darker than the other lights make it', () => {
     expect(lightWithBackground(KEY, FACE, 1.9, -3)).toBeNull();
     expect(lightWithBackground(KEY, FACE, 1.9, 9)).toBeNull();
+    expect(lightWithBackground(KEY, FACE, 15, 0)).toBeNull();
   });
 
   it('takes an id that no source has', () => {

@@ -1,5 +1,5 @@
 import { subtract, unit, type Vec3 } from '../units';
-import { SOURCE_RANGES, type Light, type LightSource } from './light';
+import { KEY_RANGES, SOURCE_RANGES, type Light, type LightSource } from './light';
 import { irradianceFrom, lightingOf, type Lighting } from './samples';
 
 /**
@@ -41,7 +41,8 @@ function backgroundLamp(id: string, backgroundM: number): LightSource {
  * The light with its background lamp so strong that the background receives what is wanted; one is added where there
  * is none.
  * @param wantedStops on the background against the face.
- * @returns null when no power in its range does it: too much of another light falls there, or too little can.
+ * @returns null when no power in its range does it: too much of another light falls there, or too little can; or when
+ *   the background lies too far off for a stand.
  */
 export function lightWithBackground(
   light: Light,
@@ -60,6 +61,7 @@ export function lightWithBackground(
     backgroundStops(lightingOf(withPower(powerStops), face, backgroundM), face, backgroundM);
   const { min, max } = SOURCE_RANGES.powerStops;
   let [low, high]: [number, number] = [min, max];
+  if (lamp.distanceM > KEY_RANGES.distanceM.max) return null;
   if (stopsAt(low) > wantedStops || stopsAt(high) < wantedStops) return null;
   // its share grows with its power alone
   while (high - low > 0.02) {

@@ -31,7 +31,6 @@ function read(light: Light, camera = HEAD, ground: Ground = WALL, pose: Pose = s
 }
 
 describe('under the jaw', () => {
-  // a study's shares with the turned-away skin in it: 26 % at 10 degrees, 68 at 25, 94 at 35 (measured picture study)
   it('is the darker the higher the key stands, and open to a key at the eyes', () => {
     const shares = [0, 25, 45, 60].map((up) => read(keyAt(0, up)).underJawShare!);
     expect(shares[0]).toBeLessThan(0.05);

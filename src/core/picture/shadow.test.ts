@@ -78,3 +78,21 @@ describe('the cast shadow', () => {
     expect(shareReaching(map, 0, 1.5, 0.9)).toBe(1);
   });
 });
+
+describe('tiles of a map that hold nothing', () => {
+  it('spare the looking, and change no shadow', () => {
+    for (const [sizeM, boardZ, half] of [
+      [0.2, 0.5, 0.2],
+      [1, 1.2, 0.1],
+      [1.5, 0.3, 0.35],
+    ] as const) {
+      const map = mapOf(sizeM, boardZ, half);
+      expect(map.occupied.includes(0)).toBe(true);
+      const whole = { ...map, occupied: new Uint8Array(map.occupied.length).fill(1) };
+      for (let i = 0; i < 2000; i++) {
+        const [x, y] = [-1 + (i % 50) * 0.04, 0.7 + Math.floor(i / 50) * 0.04];
+        expect(shareReaching(map, x, y, 0)).toBe(shareReaching(whole, x, y, 0));
+      }
+    }
+  });
+});

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { bodyOf, CAMERA, studioOf } from '../../../tests/support/people';
+import { surfaceOf } from '../body';
+import type { Light } from '../light';
+import { neutralPose } from '../pose';
+import { plainGround } from '../scene';
+import { seeFace } from './seeLight';
+import { createStudio, seeShot, type Shot } from './studio';
+
+const GROUND = plainGround(2);
+const rim = (arcDeg: number) => ({
+  id: 'rim',
+  kind: 'strip' as const,
+  arcDeg,
+  heightM: 1.6,
+  distanceM: 1.4,
+  sizeM: 1.2,
+  powerStops: 0,
+});
+const lit = (arcDeg: number, rimDeg: number): Light => ({
+  arcDeg,
+  heightM: 2.1,
+  distanceM: 1.5,
+  sizeM: 0.5,
+  ambientShare: 0.1,
+  others: [rim(rimDeg)],
+});
+const shotWith = (light: Light): Shot => ({
+  pose: neutralPose('x'),
+  camera: { ...CAMERA, distanceM: 2.4, heightM: 1.5 },
+  light,
+});
+
+describe('shadows that are kept', () => {
+  it('are those of the lamps as they stand, whichever moved last', () => {
+    const kept = studioOf('average');
+    for (const light of [lit(40, 150), lit(-50, 150), lit(-50, -130), lit(40, 150)]) {
+      const fresh = createStudio(bodyOf('average'), surfaceOf(bodyOf('average'), 'measured'));
+      const expected = seeFace(fresh, shotWith(light), GROUND, 90).light!;
+      expect(seeFace(kept, shotWith(light), GROUND, 90).light).toEqual(expected);
+    }
+  });
+});
+
+describe('a preview', () => {
+  it('lights the ground at every other pixel, the rest like its neighbour, and the sitter wholly', () => {
+    const shot = { ...shotWith(lit(40, 150)), camera: { ...CAMERA, distanceM: 4 } };
+    const see = (isGroundCoarse: boolean) => {
+      const { picture } = seeShot(studioOf('average'), shot, { lit: true, ground: GROUND, isGroundCoarse });
+      return { light: picture.light!, label: picture.label, width: picture.width };
+    };
+    const fine = see(false);
+    const coarse = see(true);
+    let off = 0;
+    let ground = 0;
+    fine.label.forEach((label, i) => {
+      const isLit = label > 0 || (i % 2 === 0 && Math.floor(i / fine.width) % 2 === 0);
+      if (isLit) expect(coarse.light[i]).toBe(fine.light[i]);
+      else {
+        ground++;
+        off += Math.abs(coarse.light[i]! - fine.light[i]!) / fine.light[i]!;
+      }
+    });
+    expect(ground).toBeGreaterThan(10_000);
+    expect(off / ground).toBeLessThan(0.02);
+  });
+});
