@@ -8,6 +8,7 @@ import { lightWithBackground } from '@/core/light';
 import { CLIPPED_STOPS, stopsAsDrawn, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { usePoseStore } from '../../take/poseStore';
+import { signedStops } from './signedStops';
 
 /** On the background against the face for a burnt-out one, stops (common practice). */
 const HIGH_KEY_STOPS = 2;
@@ -26,12 +27,10 @@ interface BackgroundPartProps {
   backgroundStops: number;
 }
 
-const signed = (stops: number) => `${stops >= 0.05 ? '+' : ''}${stops.toFixed(1)}`;
-
 function toneWords(stops: number): string {
   if (stops >= CLIPPED_STOPS) return 'burnt out';
   if (stops <= -4) return 'black';
-  return `${signed(stops)} stops from the middle`;
+  return `${signedStops(stops)} stops from the middle`;
 }
 
 /** How background and skin come out, and the ways to a burnt-out background and to a silhouette. */
@@ -55,13 +54,15 @@ export function BackgroundPart({ profile, shot, ground, points, backgroundStops 
     }
     setLight(light);
     const lamp = light.others!.find((s) => s.aim === 'background')!;
-    setTold(`The lamp on the background stands at ${signed(lamp.powerStops ?? 0)} stops against the key.`);
+    setTold(
+      `The lamp on the background stands at ${signedStops(lamp.powerStops ?? 0)} stops against the key.`,
+    );
   };
   return (
     <section aria-label="Background" className="space-y-1.5 text-[13px]">
       <h2 className="title text-lg">Background</h2>
       <p>
-        It receives {signed(backgroundStops)} stops against the face and comes out{' '}
+        It receives {signedStops(backgroundStops)} stops against the face and comes out{' '}
         <b>{toneWords(background)}</b>, the lit skin {toneWords(skin)}.
       </p>
       <p className="flex flex-wrap gap-x-4">

@@ -8,11 +8,7 @@ import {
   type LightReading,
 } from '@/core/picture';
 import { SIDES } from '@/core/units';
-
-function signed(stops: number): string {
-  const value = Math.abs(stops) < 0.05 ? 0 : stops;
-  return `${value > 0 ? '+' : ''}${value.toFixed(1)}`;
-}
+import { signedStops } from './signedStops';
 
 function catchlightWords(light: Light, seen: readonly Catchlight[]): string {
   if (seen.length === 0) return 'none';
@@ -47,7 +43,7 @@ function bodyRows(light: Light, body: BodyLight): Row[] {
   if (hands.length > 0)
     rows.push({
       words: 'hands',
-      value: hands.map((s) => `${s} ${signed(handsStops[s]!)}`).join(', '),
+      value: hands.map((s) => `${s} ${signedStops(handsStops[s]!)}`).join(', '),
       note: hot.length > 0 ? `brighter than the face: ${hot.join(' and ')}` : 'stops against the face',
     });
   rows.push({
@@ -113,7 +109,7 @@ export function LightReadings({ light, reading, body }: LightReadingsProps) {
     },
     {
       words: 'eye sockets',
-      value: SIDES.map((s) => `${s} ${signed(-reading.socketsStops[s])}`).join(', '),
+      value: SIDES.map((s) => `${s} ${signedStops(-reading.socketsStops[s])}`).join(', '),
       note: dark.length > 0 ? `dark: ${dark.join(' and ')}` : 'open',
     },
     ...SIDES.map((s) => ({
@@ -122,10 +118,10 @@ export function LightReadings({ light, reading, body }: LightReadingsProps) {
     })),
     {
       words: 'along the body',
-      value: `chest ${signed(reading.falloffStops.chest)}, hips ${signed(reading.falloffStops.hips)}, feet ${signed(reading.falloffStops.feet)}`,
+      value: `chest ${signedStops(reading.falloffStops.chest)}, hips ${signedStops(reading.falloffStops.hips)}, feet ${signedStops(reading.falloffStops.feet)}`,
       note: 'stops against the face',
     },
-    { words: 'background', value: `${signed(reading.backgroundStops)} stops`, note: 'against the face' },
+    { words: 'background', value: `${signedStops(reading.backgroundStops)} stops`, note: 'against the face' },
   ];
   if (glare.length > 0)
     rows.push({ words: 'glasses', value: `a light shows in the ${glare.join(' and ')} glass` });

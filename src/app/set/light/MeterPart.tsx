@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/NumberField';
 import { studio } from '@/workers/studioClient';
 import { Choice } from '../../take/Choice';
 import { useNewest } from '../../take/useNewest';
+import { signedStops } from './signedStops';
 
 /** Places of the body and the set that a meter is held at. */
 const PLACES = {
@@ -68,8 +69,6 @@ export function heldMeter(meter: HeldMeter, points: FigurePoints, ground: Ground
 function meterAtFace(points: FigurePoints, ground: Ground): HeldMeter {
   return { place: 'face', at: placeAt('face', points, ground), towards: 'lens', cap: 'dome' };
 }
-
-const signed = (stops: number) => `${stops >= 0.05 ? '+' : ''}${stops.toFixed(1)}`;
 
 /** What the meter says in apertures, where something was metered or a flash is known. */
 function apertureWords(shot: Shot, reading: MeterReading, keyToFaceM: number): string | null {
@@ -172,13 +171,13 @@ export function MeterPart(props: MeterPartProps) {
       {value && (
         <div role="status" data-testid="meter-reading">
           <p>
-            <b>{signed(value.stops)} stops</b> against the face turned to the key
+            <b>{signedStops(value.stops)} stops</b> against the face turned to the key
             {aperture && `; ${aperture}`}.
           </p>
           <p className="quiet">
             {[
-              ...value.bySource.map((s) => `${sourceWords(shot.light, s.source)} ${signed(s.stops)}`),
-              `ambient ${signed(value.ambientStops)}`,
+              ...value.bySource.map((s) => `${sourceWords(shot.light, s.source)} ${signedStops(s.stops)}`),
+              `ambient ${signedStops(value.ambientStops)}`,
             ].join(', ')}
           </p>
           <p>
