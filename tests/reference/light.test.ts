@@ -108,6 +108,38 @@ describe('a rectangular source against the exact polygon', () => {
   });
 });
 
+// The same polygon, in a side wall that it cannot be turned in: its light falls off with the slant of wall and patch.
+it('a window in a wall lights as its pane does, wherever one stands before it', () => {
+  const window: Light = {
+    kind: 'window',
+    arcDeg: -90,
+    distanceM: 2.5,
+    heightM: 1.5,
+    sizeM: 1.2,
+    acrossM: 2,
+    facesDeg: 90,
+    ambientShare: 0,
+  };
+  const key = keyOf(window, FACE);
+  const corners: Vec3[] = [
+    [-2.5, 0.9, -1],
+    [-2.5, 0.9, 1],
+    [-2.5, 2.1, 1],
+    [-2.5, 2.1, -1],
+  ];
+  const scale = polygonIrradiance(corners, FACE, [-1, 0, 0]);
+  for (const p of [
+    [0, 1.5, 0],
+    [-0.5, 1.2, 1.4],
+    [0.8, 1.6, -0.6],
+    [-0.6, 1, -1.8],
+  ] as Vec3[])
+    for (const n of [unit([-1, 0, 0]), unit([-1, 0.1, 0.3])]) {
+      const exact = polygonIrradiance(corners, p, n) / scale;
+      expect(Math.abs(irradianceFrom(key, p, n) / exact - 1)).toBeLessThan(0.03);
+    }
+});
+
 // A uniform disc of radius R on its axis: E = pi L R^2 / (R^2 + d^2) (handbook; from memory).
 it.each([0.6, 1.2])('a disc of %f m falls off along its axis as the law says', (sizeM) => {
   const key = keyOf({ ...STRAIGHT, kind: 'octa', sizeM }, FACE);

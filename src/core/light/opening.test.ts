@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { openingsOf, type Room } from '../scene';
+import { openingsOf, roomSchema, WALLS, type Room } from '../scene';
 import { subtract, unit, type Vec3 } from '../units';
 import { irradianceFrom, lightingOf, lightSchema, openingLight, sourceCentre, type Light } from '.';
 
@@ -49,5 +50,45 @@ describe('light of a window', () => {
     expect(openingLight({ ...window!, centre: [0, 1.5, 30] })).toBeNull();
     expect(openingLight({ ...window!, centre: [0, 1.5, 0.1] })).toBeNull();
     expect(openingLight({ ...window!, heightM: 9 })).toBeNull();
+  });
+});
+
+describe('light of any window of any room', () => {
+  it('is a light that can be kept, in its wall and looking in, or none', () => {
+    const metres = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+    fc.assert(
+      fc.property(
+        metres(3, 12),
+        metres(3, 12),
+        metres(0.1, 0.9),
+        metres(0.1, 0.9),
+        fc.constantFrom(...WALLS),
+        metres(0, 0.5),
+        metres(0.1, 0.45),
+        (widthM, depthM, back, left, wall, from, wide) => {
+          const along = wall === 'back' || wall === 'front' ? widthM : depthM;
+          const room = roomSchema.parse({
+            ...ROOM,
+            widthM,
+            depthM,
+            markToBackM: back * depthM,
+            markToLeftM: left * widthM,
+            door: { ...ROOM.door, toM: 1.5 },
+            windows: [
+              { wall, words: '', fromM: from * along, toM: (from + wide) * along, sillM: 0.8, headM: 2 },
+            ],
+          });
+          const opening = openingsOf(room)[1]!;
+          const placed = openingLight(opening);
+          if (!placed) return;
+          expect(() => lightSchema.parse({ ambientShare: 0.2, ...placed })).not.toThrow();
+          const centre = sourceCentre(placed);
+          opening.centre.forEach((c, i) => expect(Math.abs(centre[i]! - c)).toBeLessThan(0.03));
+          const [source] = lightingOf({ ambientShare: 0, ...placed }, FACE).sources;
+          opening.inwards.forEach((c, i) => expect(source!.aim[i]!).toBeCloseTo(c, 6));
+        },
+      ),
+      { endOnFailure: true },
+    );
   });
 });

@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { viewOf, type Camera } from '../camera';
+import { project, viewOf, type Camera } from '../camera';
 import { plainGround, type Ground } from '../scene';
 import type { Vec3 } from '../units';
 import { groundAt, isSwept, type Picture } from './picture';
@@ -53,5 +54,40 @@ describe('what a lens sees beside a sitter', () => {
     expect(seen[WIDTH / 2]!.isSwept).toBe(true);
     expect(seen[0]!.isSwept).toBe(false);
     expect(row(HEIGHT - 1, { ...PAPER, sweeps: false })[WIDTH / 2]!.isSwept).toBe(false);
+  });
+});
+
+describe('a place of the ground', () => {
+  it('lies on its plane and is seen in the pixel that it was found through', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          arcDeg: fc.double({ min: -50, max: 50, noNaN: true }),
+          heightM: fc.double({ min: 0.3, max: 2.5, noNaN: true }),
+          panDeg: fc.double({ min: -20, max: 20, noNaN: true }),
+          rollDeg: fc.double({ min: -30, max: 30, noNaN: true }),
+        }),
+        fc.integer({ min: 0, max: WIDTH - 1 }),
+        fc.integer({ min: 0, max: HEIGHT - 1 }),
+        (turned, col, at) => {
+          const seen = { ...picture, view: viewOf({ ...CAMERA, ...turned }) };
+          const [point, normal]: [Vec3, Vec3] = [
+            [0, 0, 0],
+            [0, 0, 0],
+          ];
+          const part = groundAt(seen, col, at, PAPER, point, normal);
+          if (!part) return;
+          const plane = { floor: point[1], background: point[2] + 2, wall: point[2] + 3 }[part];
+          expect(plane).toBeCloseTo(0, 6);
+          expect(normal).toEqual(part === 'floor' ? [0, 1, 0] : [0, 0, 1]);
+          if (part === 'background') expect(Math.abs(point[0])).toBeLessThanOrEqual(PAPER.halfWidthM);
+          const { x, y, depthM } = project(seen.view, point);
+          expect(depthM).toBeGreaterThan(0);
+          expect(((x + 1) / 2) * WIDTH).toBeCloseTo(col + 0.5, 4);
+          expect(((1 - y) / 2) * HEIGHT).toBeCloseTo(at + 0.5, 4);
+        },
+      ),
+      { endOnFailure: true },
+    );
   });
 });
