@@ -227,7 +227,7 @@ function illuminate(
         const direct = irradianceFrom(sources[k]!, point, normal);
         if (direct === 0) continue;
         const map = maps[k];
-        const open = map ? shareReaching(map, point[0], point[1], point[2]) : 1;
+        const open = map ? shareReaching(map, point[0], point[1], point[2], normal) : 1;
         if (k === 0) keyOpen[i] = open;
         sum += direct * open;
       }

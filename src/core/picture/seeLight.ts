@@ -131,7 +131,7 @@ function lightHeadIn(
       const direct = irradianceFrom(source, p, n);
       if (direct === 0) return;
       const map = maps[k];
-      const open = map ? shareReaching(map, p[0]!, p[1]!, p[2]!) : 1;
+      const open = map ? shareReaching(map, p[0]!, p[1]!, p[2]!, n) : 1;
       // the head's own shadow is cast by rays, the map holds the rest
       if (open > 0) sum += direct * open * throughHead(vertices, place, inHead[k]!);
     });

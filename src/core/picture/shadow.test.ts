@@ -96,3 +96,33 @@ describe('tiles of a map that hold nothing', () => {
     }
   });
 });
+
+describe('a surface that a large lamp grazes', () => {
+  it('lies in no shadow of its own, where its slope is known', () => {
+    // a board that leans back from the lamp by 78 degrees
+    const [s, c] = [Math.sin((78 * Math.PI) / 180), Math.cos((78 * Math.PI) / 180)];
+    const place = (u: number, v: number): Vec3 => [u, 1.5 + v * c, -v * s];
+    const light = lightingOf({ arcDeg: 0, heightM: 1.5, distanceM: 3, sizeM: 1.5, ambientShare: 0 }, FACE);
+    const positions = Float32Array.from(
+      [place(-0.5, -0.8), place(0.5, -0.8), place(0.5, 0.8), place(-0.5, 0.8)].flat(),
+    );
+    const map = shadowMapFrom(
+      light.sources[0]!,
+      [0, 1.5, 0],
+      1.2,
+      positions,
+      Uint32Array.from([0, 1, 2, 0, 2, 3]),
+      {
+        projected: new Float32Array(0),
+      },
+    );
+    const normal: Vec3 = [0, s, c];
+    let without = 0;
+    for (let v = -0.5; v <= 0.5; v += 0.05) {
+      const p = place(0.1, v);
+      expect(shareReaching(map, ...p, normal)).toBe(1);
+      without += 1 - shareReaching(map, ...p);
+    }
+    expect(without).toBeGreaterThan(1);
+  });
+});

@@ -61,6 +61,11 @@ export function occupiedTiles({ width, height, inverseDepth }: Raster): Uint8Arr
   return near;
 }
 
+/** Without a normal a place is taken to face the lamp. */
+const NO_NORMAL = [0, 0, 0] as const;
+/** A surface that the lamp grazes by less than this is taken to lie at this slope, cosine. */
+const LEAST_COSINE = 0.1;
+
 /** Places that are looked at round a point, pairs in shares of the width of the edge. */
 const TAPS = Float64Array.from([
   0, 0, 0.35, 0.1, -0.1, 0.35, -0.35, -0.1, 0.1, -0.35, 0.42, -0.42, -0.42, 0.42, 0.45, 0.45, -0.45, -0.45,
@@ -70,7 +75,13 @@ const TAPS = Float64Array.from([
  * Share of the lamp that reaches a point, 0 to 1. The penumbra's width follows from similar triangles:
  * source size * (receiver - blocker) / blocker.
  */
-export function shareReaching(map: ShadowMap, x: number, y: number, z: number): number {
+export function shareReaching(
+  map: ShadowMap,
+  x: number,
+  y: number,
+  z: number,
+  normal: ArrayLike<number> = NO_NORMAL,
+): number {
   const { view, raster } = map;
   const dx = x - view.eye[0];
   const dy = y - view.eye[1];
@@ -86,8 +97,15 @@ export function shareReaching(map: ShadowMap, x: number, y: number, z: number): 
   const x0 = px < 0 ? 0 : px >= width ? width - 1 : px | 0;
   const y0 = py < 0 ? 0 : py >= height ? height - 1 : py | 0;
   if (map.occupied[(y0 >> TILE_BITS) * tilesAlong(width) + (x0 >> TILE_BITS)] === 0) return 1;
-  // what lies nearer to the lamp than this holds it off
+  // what lies nearer to the lamp than this holds it off: the surface's own plane, seen by the lamp, is none of that.
+  // Reciprocal depth of a plane is linear in the picture: n.d / Z = n.(X, Y, Z) / Z
   const nearer = 1 / (depth - BIAS_M);
+  const [nx, ny, nz] = [normal[0]!, normal[1]!, normal[2]!];
+  const towards = nx * dx + ny * dy + nz * dz;
+  const steepest = -LEAST_COSINE * Math.sqrt(dx * dx + dy * dy + dz * dz);
+  const step = view.tanHalfWidth / half / Math.min(towards, steepest);
+  const right = (nx * view.right[0] + ny * view.right[1] + nz * view.right[2]) * step;
+  const down = -(nx * view.up[0] + ny * view.up[1] + nz * view.up[2]) * step;
   const search = Math.min(14, Math.max(1, map.sizeM * 0.1 * k));
   let blockers = 0;
   let blockerDepth = 0;
@@ -96,7 +114,7 @@ export function shareReaching(map: ShadowMap, x: number, y: number, z: number): 
     const row = (py + TAPS[i + 1]! * search) | 0;
     if (col < 0 || row < 0 || col >= width || row >= height) continue;
     const inverse = inverseDepth[row * width + col]!;
-    if (inverse > nearer) {
+    if (inverse > nearer + right * (col + 0.5 - px) + down * (row + 0.5 - py)) {
       blockers++;
       blockerDepth += 1 / inverse;
     }
@@ -109,7 +127,8 @@ export function shareReaching(map: ShadowMap, x: number, y: number, z: number): 
     const col = (px + TAPS[i]! * penumbra) | 0;
     const row = (py + TAPS[i + 1]! * penumbra) | 0;
     if (col < 0 || row < 0 || col >= width || row >= height) continue;
-    if (inverseDepth[row * width + col]! > nearer) held++;
+    const own = nearer + right * (col + 0.5 - px) + down * (row + 0.5 - py);
+    if (inverseDepth[row * width + col]! > own) held++;
   }
   return 1 - held / (TAPS.length / 2);
 }
