@@ -175,7 +175,7 @@ function Scene(props: ViewfinderProps) {
   const scene = useThree((s) => s.scene);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
   const floorAndBack = useMemo(() => groundGeometry(ground), [ground]);
-  const furniture = useMemo(() => supportGeometry(supports), [supports]);
+  const furniture = useMemo(() => supportGeometry([...supports, ...ground.furniture]), [supports, ground]);
   const materials = useMemo(
     () => ({
       picture: new MeshLambertMaterial({ vertexColors: true }),

@@ -95,6 +95,25 @@ describe('the room', () => {
     expect(await gilvo.violations()).toEqual([]);
   });
 
+  it('gets a piece of furniture, which stands on the plan by the tape', async () => {
+    const drawn = () => gilvo.driver.findElements(By.css('figure polygon')).then((all) => all.length);
+    const before = await drawn();
+    await gilvo.press('Furniture: 0');
+    await gilvo.choose('[aria-label="Add a piece of furniture"]', 'bench');
+    await gilvo.write('bench 1, from the back wall, m', '0.6');
+    const room = await roomOnce((r) => r.furniture?.[0]?.fromBackM === 0.6, 'the bench was not kept');
+    expect(room.furniture).toEqual([{ kind: 'bench', fromLeftM: 1.2, fromBackM: 0.6, turnLeftDeg: 0 }]);
+    expect(await drawn()).toBeGreaterThan(before);
+    await gilvo.write('bench 1, from the left wall, m', '9');
+    await gilvo.until(
+      '[...document.querySelectorAll("main [role=alert]")].some((e) => e.textContent.includes("furniture.0.fromLeftM 9 must be from 0 to 6 m"))',
+      'it was not refused',
+    );
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.click('button[aria-label="Take bench 1 away"]');
+    await roomOnce((r) => r.furniture === undefined, 'the bench is still there');
+  });
+
   it('is kept for other sittings and used again', async () => {
     await gilvo.press('Kept rooms');
     await gilvo.press('Keep this room');

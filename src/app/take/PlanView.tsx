@@ -4,7 +4,7 @@ import { useRef, type ReactNode } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
 import { drawnCentre, isSky, KEY_RANGES, sourceAcrossM, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
-import { BACKDROPS, footprintsOf, type Room, type RoomWindow } from '@/core/scene';
+import { BACKDROPS, footprintsOf, groundOf, type Room, type RoomWindow } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/studio.worker';
 import { usePoseStore } from './poseStore';
@@ -212,16 +212,18 @@ export function PlanView({
           />
         </g>
         {overlay?.({ X, Y, scale })}
-        {footprintsOf(shot.pose.objects ?? []).map(({ outline, topM }, i) => (
-          <polygon
-            key={i}
-            points={outline.map(([x, z]) => `${X(x)},${Y(z)}`).join(' ')}
-            fill="var(--color-base-300)"
-            fillOpacity={topM > 0.1 ? 0.7 : 0.3}
-            stroke="currentColor"
-            strokeWidth={0.7}
-          />
-        ))}
+        {footprintsOf([...(shot.pose.objects ?? []), ...groundOf(room).furniture]).map(
+          ({ outline, topM }, i) => (
+            <polygon
+              key={i}
+              points={outline.map(([x, z]) => `${X(x)},${Y(z)}`).join(' ')}
+              fill="var(--color-base-300)"
+              fillOpacity={topM > 0.1 ? 0.7 : 0.3}
+              stroke="currentColor"
+              strokeWidth={0.7}
+            />
+          ),
+        )}
         {report &&
           SIDES.map((side) => (
             <line

@@ -58,6 +58,16 @@ describe('the set sheet', () => {
     );
   });
 
+  it('says where the furniture stands', () => {
+    const room: Room = {
+      ...ROOM,
+      furniture: [{ kind: 'bench', fromLeftM: 1, fromBackM: 0.6, turnLeftDeg: 0 }],
+    };
+    expect(setUpLines(shot, room)[1]).toBe(
+      'Bench: middle 0.60 m from the back wall, 1.00 m from the left wall',
+    );
+  });
+
   it('names powers, feathers, grids and panels', () => {
     const light = {
       ...shot.light,

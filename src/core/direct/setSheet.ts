@@ -1,7 +1,7 @@
 import { viewOf } from '../camera';
 import { isSky, sourceAcrossM, sourceCentre, sourceKind, type Light, type LightSource } from '../light';
 import type { Shot } from '../picture';
-import { BACKDROPS, GROUND_TONES, type Room } from '../scene';
+import { BACKDROPS, GROUND_TONES, SUPPORTS, type Room } from '../scene';
 import type { Vec3 } from '../units';
 
 /** A set-up as an assistant builds it: everything in tape-measure numbers. */
@@ -13,6 +13,7 @@ export interface SetUp {
   shot: Shot;
 }
 
+const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const metres = (m: number) => `${m.toFixed(2)} m`;
 
 /** What stands in a wall is not outside, metres. */
@@ -78,6 +79,10 @@ export function setUpLines({ camera, light, exposure }: Shot, room: Room): strin
           `Background: ${BACKDROPS[backdrop.kind].words}, ${GROUND_TONES[backdrop.tone].words}, ${metres(backdrop.widthM)} wide, ${metres(backdrop.behindM)} behind the mark`,
         ]
       : []),
+    ...(room.furniture ?? []).map(
+      (piece) =>
+        `${sentence(SUPPORTS[piece.kind].words)}: middle ${metres(piece.fromBackM)} from the back wall, ${metres(piece.fromLeftM)} from the left wall`,
+    ),
     `Camera: ${metres(camera.distanceM)} from the mark; ${fromWalls(lens.eye, room)}`,
     `Lens: ${[`centre ${metres(camera.heightM)} high`, level, ...turns].join(', ')}`,
     `Taken with: ${camera.focalLengthMm} mm, f/${camera.apertureF}${exposed}, ${camera.orientation}`,

@@ -72,7 +72,7 @@ export function seeBodyLight(studio: Studio, shot: Shot, ground: Ground): BodyLi
   const view = viewOf(shot.camera);
   const figure = figureFor(studio, shot, view.eye);
   assertLightClear(shot.light, studio.body, figure);
-  const supports = putOnSet(studio, shot, figure);
+  const supports = putOnSet(studio, shot, figure, ground);
   const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
   const light = { lighting, ...sphereOf(figure), ground };
   const picture = takePicture(surface, skinned, view, measuringSize(shot), studio.memory, light, supports);

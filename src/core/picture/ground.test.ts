@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { project, viewOf, type Camera } from '../camera';
-import { plainGround, type Ground } from '../scene';
+import { shotOf, studioOf } from '../../../tests/support/people';
+import { plainGround, supportAt, type Ground, type Support } from '../scene';
 import type { Vec3 } from '../units';
 import { groundAt, isSwept, type Picture } from './picture';
+import { seeShot } from './studio';
 
 const CAMERA: Camera = {
   sensor: 'fullFrame',
@@ -54,6 +56,40 @@ describe('what a lens sees beside a sitter', () => {
     expect(seen[WIDTH / 2]!.isSwept).toBe(true);
     expect(seen[0]!.isSwept).toBe(false);
     expect(row(HEIGHT - 1, { ...PAPER, sweeps: false })[WIDTH / 2]!.isSwept).toBe(false);
+  });
+});
+
+describe('furniture of the room', () => {
+  it('is seen where it stands, hides what is behind it, and shades the sitter', () => {
+    const studio = studioOf('average');
+    const shot = shotOf({}, { distanceM: 5, heightM: 1.2 });
+    const see = (furniture: Support[]) =>
+      seeShot(studio, shot, { lit: true, ground: { ...plainGround(3), furniture } }).picture;
+    const bare = see([]);
+    const isPiece = (p: Picture, i: number) => p.raster.triangle[i]! >= 0 && p.label[i] === 0;
+    expect(bare.label.some((_, i) => isPiece(bare, i))).toBe(false);
+    // a table before the legs
+    const before = see([supportAt('table', { aheadM: 0.8 })]);
+    expect(before.label.some((_, i) => isPiece(before, i))).toBe(true);
+    const sitterPixels = (p: Picture) => p.label.reduce((sum, l) => sum + (l > 0 ? 1 : 0), 0);
+    expect(sitterPixels(before)).toBeLessThan(sitterPixels(bare) * 0.96);
+    // a wall between key and sitter, out of the frame: the mean light on the sitter falls
+    const { arcDeg, distanceM } = shot.light;
+    const half = [Math.sin((arcDeg * Math.PI) / 180), Math.cos((arcDeg * Math.PI) / 180)].map(
+      (v) => (v * distanceM) / 2,
+    );
+    const wall = supportAt('wall', {
+      leftM: half[0]!,
+      aheadM: half[1]!,
+      turnLeftDeg: arcDeg,
+      sizesM: { widthM: 1.4, heightM: 3 },
+    });
+    const litOf = (p: Picture) => {
+      let sum = 0;
+      p.label.forEach((l, i) => (sum += l > 0 ? p.light![i]! : 0));
+      return sum / sitterPixels(p);
+    };
+    expect(litOf(see([wall]))).toBeLessThan(litOf(bare) * 0.6);
   });
 });
 

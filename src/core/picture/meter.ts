@@ -41,7 +41,7 @@ export function readMeter(studio: Studio, shot: Shot, ground: Ground, meter: Met
   const { surface, skinned } = studio;
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(studio, shot, lens);
-  const supports = putOnSet(studio, shot, figure);
+  const supports = putOnSet(studio, shot, figure, ground);
   const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
   const { middle, radiusM } = sphereOf(figure);
   const key = lighting.sources[0]!.centre;

@@ -36,7 +36,7 @@ export function seeLight(studio: Studio, shot: Shot, ground: Ground): LightReadi
     view,
     lighting,
     ground.backgroundM,
-    shadingOf(studio, shot, figure, lighting),
+    shadingOf(studio, shot, figure, lighting, ground),
   );
 }
 
@@ -62,7 +62,7 @@ export function seeFace(studio: Studio, shot: Shot, ground: Ground, sizePx: numb
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(studio, shot, lens);
   assertLightClear(shot.light, studio.body, figure);
-  const supports = putOnSet(studio, shot, figure);
+  const supports = putOnSet(studio, shot, figure, ground);
   const { points } = figure;
   const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
   const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));

@@ -132,7 +132,7 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
   const { body, surface, skinned } = studio;
   const figure = figureFor(studio, shot, view.eye);
   assertClear(shot.camera, body, figure);
-  const supports = putOnSet(studio, shot, figure);
+  const supports = putOnSet(studio, shot, figure, options.ground);
   const light = options.lit
     ? {
         lighting: lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM),
@@ -180,16 +180,18 @@ export function shadingOf(
   shot: Shot,
   figure: Figure,
   lighting: Lighting,
+  ground?: Ground,
 ): (Float32Array | undefined)[] {
   const beside = () => ({
     chart: chartFor(studio),
     skinned: studio.skinned,
-    supports: putOnSet(studio, shot, figure),
+    supports: putOnSet(studio, shot, figure, ground),
     withoutHead: bodyWithoutHead(studio),
     scratch: studio.close.scratch,
     map: (studio.besideMap ??= besideMap()),
   });
-  return lettingThrough(beside, studio.body, figure, lighting, shot.pose.objects ?? []);
+  const objects = [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
+  return lettingThrough(beside, studio.body, figure, lighting, objects);
 }
 
 /** Triangles of everything but the head. */
@@ -203,13 +205,19 @@ export function bodyWithoutHead(studio: Studio): Uint32Array {
   return (studio.bodyTriangles = Uint32Array.from(out));
 }
 
-/** Skins the surface to a figure and gives what stands beside it. */
-export function putOnSet(studio: Studio, shot: Shot, figure: Figure): SupportMesh | undefined {
+/** Skins the surface to a figure and gives what stands beside it, on a known ground the room's furniture too. */
+export function putOnSet(
+  studio: Studio,
+  shot: Shot,
+  figure: Figure,
+  ground?: Ground,
+): SupportMesh | undefined {
   const { surface, skinned } = studio;
   const objects = shot.pose.objects ?? [];
   skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
   pressFlesh(surface, skinned, objects, figure.rods);
-  return objects.length > 0 ? supportsFor(studio, objects) : undefined;
+  const all = [...objects, ...(ground?.furniture ?? [])];
+  return all.length > 0 ? supportsFor(studio, all) : undefined;
 }
 
 function supportsFor(studio: Studio, objects: readonly Support[]): SupportMesh {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Vec3 } from '../units';
+import type { Support } from './placed';
 
 /** What a backdrop is made of. `sweeps` runs on over the floor under the sitter. */
 interface BackdropKind {
@@ -65,6 +66,8 @@ export interface Ground {
   background: Vec3;
   wall: Vec3;
   floor: Vec3;
+  /** What else stands in the room. */
+  furniture: readonly Support[];
 }
 
 /** A wall and a floor of middle grey, where no room is known. */
@@ -78,5 +81,6 @@ export function plainGround(backgroundM: number): Ground {
     background: grey,
     wall: grey,
     floor: grey,
+    furniture: [],
   };
 }

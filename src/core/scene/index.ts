@@ -10,6 +10,7 @@ export {
   type Ground,
   type GroundTone,
 } from './backdrop';
+export { MOST_FURNITURE, type Furniture } from './furniture';
 export { MOST_WINDOWS, WALLS, WINDOW_RANGES, type RoomWindow, type Wall } from './opening';
 export { fallsThrough, groundOf, openingsOf, roomSchema, type Opening, type Room } from './room';
 export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';

@@ -59,6 +59,27 @@ describe('the ground', () => {
   });
 });
 
+describe('furniture', () => {
+  const bench = { kind: 'bench' as const, fromLeftM: 1.2, fromBackM: 0.5, turnLeftDeg: 90 };
+
+  it('stands where the tape says, wherever the mark is', () => {
+    const near = groundOf({ ...SHED, furniture: [bench] }).furniture[0]!;
+    expect(near.leftM).toBeCloseTo(-1.8, 9);
+    expect(near.aheadM).toBeCloseTo(-1.9, 9);
+    expect(near.turnLeftDeg).toBe(90);
+    const moved = groundOf({ ...SHED, markToLeftM: 2, markToBackM: 4, furniture: [bench] }).furniture[0]!;
+    expect(moved.leftM).toBeCloseTo(-0.8, 9);
+    expect(moved.aheadM).toBeCloseTo(-3.5, 9);
+  });
+
+  it('stands within the walls', () => {
+    expect(told({ ...SHED, furniture: [bench] })).toEqual([]);
+    expect(told({ ...SHED, furniture: [bench, { ...bench, fromLeftM: 6.5 }] })).toEqual([
+      'furniture.1.fromLeftM 6.5 must be from 0 to 6 m',
+    ]);
+  });
+});
+
 describe('openings', () => {
   it('lie where the tape measure says', () => {
     const [door, window] = openingsOf({ ...SHED, windows: [WINDOW] });

@@ -8,6 +8,7 @@ import {
   plainGround,
   type Ground,
 } from './backdrop';
+import { furnitureOnSet, furnitureSchema, MOST_FURNITURE } from './furniture';
 import { MOST_WINDOWS, SPAN, windowSchema, WINDOW_RANGES, type RoomWindow } from './opening';
 import { siteSchema } from './sun';
 
@@ -33,13 +34,15 @@ export const roomSchema = z
     windows: z.array(windowSchema).max(MOST_WINDOWS).optional(),
     /** What hangs or stands behind the sitter; without it the wall is the background. */
     backdrop: backdropSchema.optional(),
+    /** What stands in it besides what carries a sitter. */
+    furniture: z.array(furnitureSchema).max(MOST_FURNITURE).optional(),
     wallTone: z.enum(GROUND_TONE_IDS).optional(),
     floorTone: z.enum(GROUND_TONE_IDS).optional(),
     /** Where the room is on the earth, for sun at the window or outdoors. */
     site: siteSchema.optional(),
   })
   .check(({ value, issues }) => {
-    const { widthM, depthM, markToBackM, markToLeftM, door, windows = [], backdrop } = value;
+    const { widthM, depthM, markToBackM, markToLeftM, door, windows = [], furniture = [], backdrop } = value;
     const put = (path: (string | number)[], input: number, message: string) =>
       issues.push({ code: 'custom', path, input, message });
     if (markToBackM > depthM)
@@ -77,6 +80,18 @@ export const roomSchema = z
           `${name}.sillM ${w.sillM} must be below ${name}.headM ${w.headM}`,
         );
     });
+    furniture.forEach((piece, i) => {
+      for (const [name, mostM] of [
+        ['fromLeftM', widthM],
+        ['fromBackM', depthM],
+      ] as const)
+        if (piece[name] > mostM)
+          put(
+            ['furniture', i, name],
+            piece[name],
+            `furniture.${i}.${name} ${piece[name]} must be from 0 to ${mostM} m`,
+          );
+    });
     if (backdrop && backdrop.kind !== 'outdoors' && backdrop.behindM > markToBackM)
       put(
         ['backdrop', 'behindM'],
@@ -87,13 +102,15 @@ export const roomSchema = z
 export type Room = z.infer<typeof roomSchema>;
 
 /** What lies behind and under the sitter in a room. */
-export function groundOf({ markToBackM, backdrop, wallTone = 'grey', floorTone = 'grey' }: Room): Ground {
+export function groundOf(room: Room): Ground {
+  const { markToBackM, backdrop, wallTone = 'grey', floorTone = 'grey', furniture = [] } = room;
   const toned = (tone: keyof typeof GROUND_TONES): Vec3 => [...GROUND_TONES[tone].reflectance];
   const bare: Ground = {
     ...plainGround(markToBackM),
     wall: toned(wallTone),
     background: toned(wallTone),
     floor: toned(floorTone),
+    furniture: furnitureOnSet(furniture, room),
   };
   if (!backdrop) return bare;
   const isOutdoors = backdrop.kind === 'outdoors';

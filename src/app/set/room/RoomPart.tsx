@@ -6,6 +6,7 @@ import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
 import { Choice } from '../../take/Choice';
 import { BackdropPart } from './BackdropPart';
+import { FurniturePart } from './FurniturePart';
 import { KeptRooms } from './KeptRooms';
 import { WALL_WORDS } from './ToneChoice';
 import { WindowsPart } from './WindowsPart';
@@ -80,6 +81,9 @@ export function RoomPart({ room, failed, onChange }: RoomPartProps) {
       </Folded>
       <Folded title={`Windows: ${room.windows?.length ?? 0}`} isSet={false}>
         <WindowsPart room={room} onChange={onChange} />
+      </Folded>
+      <Folded title={`Furniture: ${room.furniture?.length ?? 0}`} isSet={false}>
+        <FurniturePart room={room} onChange={onChange} />
       </Folded>
       <Folded title="Kept rooms" isSet={false}>
         <KeptRooms room={room} onChange={onChange} />
