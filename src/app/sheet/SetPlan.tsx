@@ -20,7 +20,7 @@ export function SetPlan({ shot, room }: SetPlanProps) {
   const isKeyStanding = !(shot.light.kind && isSky(shot.light.kind)) && shot.light.facesDeg === undefined;
   return (
     <div
-      className="pointer-events-none mb-2 w-[78mm] max-w-full sm:float-right sm:ml-4"
+      className="pointer-events-none mb-2 [&_figcaption]:hidden w-[78mm] max-w-full sm:float-right sm:ml-4"
       data-testid="set-plan"
     >
       <PlanView
