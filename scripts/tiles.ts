@@ -1,5 +1,5 @@
 import { PNG } from 'pngjs';
-import type { PictureBytes } from '@/workers/studio.worker';
+import type { PictureBytes } from '@/workers/shotReport';
 
 /** A white sheet of equal tiles. */
 export interface Sheet {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import type { PictureBytes } from '@/workers/studio.worker';
+import type { PictureBytes } from '@/workers/shotReport';
 
 interface PaintedPictureProps {
   /** Null until there is one. */

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { Shot } from '@/core/picture';
 import { studio } from '@/workers/studioClient';
-import type { PictureBytes } from '@/workers/studio.worker';
+import type { PictureBytes } from '@/workers/shotReport';
 
 const remembered = new Map<string, Promise<PictureBytes>>();
 const MOST_REMEMBERED = 60;

@@ -2,8 +2,6 @@ import { expose, transfer, type ProxyMarked } from 'comlink';
 import {
   cameraFor,
   dragged,
-  handlePoint,
-  HANDLES,
   lightFor,
   mend,
   whatReaches,
@@ -19,7 +17,6 @@ import {
   bodyFrom,
   girthsOf,
   measurableLengths,
-  PARTS,
   surfaceOf,
   type Body,
   type BodyProfile,
@@ -30,16 +27,7 @@ import {
   type Misfit,
 } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
-import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
-import {
-  figureOf,
-  placesInReach,
-  type Figure,
-  type FigurePoints,
-  type ReachablePlace,
-  type Rod,
-} from '@/core/figure';
-import { lightingRatio } from '@/core/light';
+import { figureOf, placesInReach, type ReachablePlace } from '@/core/figure';
 import {
   createStudio,
   develop,
@@ -56,67 +44,16 @@ import {
   type MeterReading,
   type Picture,
   type Shot,
-  type Sight,
   type Studio,
 } from '@/core/picture';
-import { neutralPose, type Pose } from '@/core/pose';
+import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
-import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
-
-/** What a recompute tells the page: everything that is shown, nothing that is not. */
-export interface ShotReport {
-  transforms: Float64Array;
-  /** Arms and hands as what they press. */
-  rods: Rod[];
-  findings: Finding[];
-  numbers: {
-    leftSharePercent: number;
-    marginCm: number;
-    errorMm: number;
-    sharpNearM: number;
-    sharpFarM: number;
-    ratio: number;
-    faceDistanceM: number;
-    faceInFrame: number;
-    /** Tilt of the lines in the picture, degrees, the sitter's left up positive. */
-    shouldersLineDeg: number;
-    hipsLineDeg: number;
-    /** Area of the larger hand against the face's; 0 where no hand or no face is seen. */
-    handOfFace: number;
-    /** From here on this lens takes in the whole figure with a tenth of the frame left over, metres. */
-    wholeFigureFromM: number;
-  };
-  points: FigurePoints;
-  /** Soles on the floor, for tape marks. */
-  feet: Record<Side, { heel: Vec3; toe: Vec3 }>;
-  turnDeg: Figure['turnDeg'];
-  enlargements: { part: string; enlargement: number; x: number; y: number }[];
-  unreached: Figure['unreached'];
-  /** Movements past the sitter's comfort. */
-  strained: Figure['motions'];
-  centreOfMassM: Vec3;
-  /** Whether the body is carried, and by what. */
-  isStable: boolean;
-  loads: Figure['balance']['loads'];
-  /** Joints that tire, the hardest first. */
-  tiring: Figure['effort'];
-  /** Where the picture can be taken hold of. */
-  handles: Record<Handle, Vec3>;
-  wrists: Record<Side, Vec3>;
-  elapsedMs: number;
-  /** The picture, developed, where it was asked for. */
-  preview?: PictureBytes;
-}
-
-/** A developed picture, or the labels of the measuring picture. */
-export interface PictureBytes {
-  width: number;
-  height: number;
-  bytes: Uint8ClampedArray<ArrayBuffer>;
-}
+import type { Side, Vec3 } from '@/core/units';
+import { reportOf, type PictureBytes, type ShotReport } from './shotReport';
+import { wholeFigureShot } from './wholeFigure';
 
 /** How the close picture of the face is shown. */
 export interface FaceShown {
@@ -178,64 +115,6 @@ function transferred(picture: PictureBytes): PictureBytes {
   return transfer(picture, [picture.bytes.buffer]);
 }
 
-/** Share of the frame's height that a whole figure fills. */
-const WHOLE_FIGURE_FILLS = 0.9;
-
-/** Parts whose enlargement is shown over the picture. */
-const SHOWN_PARTS = SIDES.flatMap((s) => [`${s}:elbow`, `${s}:hand`, `${s}:knee`]);
-
-function enlargementsOf(sight: Sight): ShotReport['enlargements'] {
-  const { picture } = sight;
-  const out: ShotReport['enlargements'] = [];
-  for (const part of SHOWN_PARTS) {
-    const share = sight.readings.shares.get(part as (typeof PARTS)[number]);
-    if (!share || share.enlargement === null) continue;
-    const label = PARTS.indexOf(part as (typeof PARTS)[number]);
-    let x = 0;
-    let y = 0;
-    for (let i = 0; i < picture.label.length; i++)
-      if (picture.label[i] === label) {
-        x += i % picture.width;
-        y += Math.floor(i / picture.width);
-      }
-    out.push({
-      part,
-      enlargement: share.enlargement,
-      x: (x / share.pixels + 0.5) / picture.width,
-      y: (y / share.pixels + 0.5) / picture.height,
-    });
-  }
-  return out;
-}
-
-/** Seen from so far, lines of the body hardly converge. */
-const FAR_M = 8;
-
-/** A quiet stance seen whole, from an arc, at the height of the hips. */
-function wholeFigureShot(statureM: number, arcDeg: number): Shot {
-  const focalLengthMm = Math.min(400, (36 * FAR_M * WHOLE_FIGURE_FILLS) / (statureM * 1.08));
-  return {
-    pose: neutralPose('at ease'),
-    camera: {
-      sensor: 'fullFrame',
-      focalLengthMm,
-      distanceM: FAR_M,
-      heightM: Math.max(0.2, statureM * 0.52),
-      arcDeg,
-      apertureF: 8,
-      orientation: 'upright',
-      aim: { kind: 'level' },
-    },
-    light: {
-      arcDeg: ((arcDeg + 35 + 180) % 360) - 180,
-      heightM: Math.max(1.2, statureM * 1.35),
-      distanceM: 2.4,
-      sizeM: 1.4,
-      ambientShare: 0.35,
-    },
-  };
-}
-
 function sketchFor(profile: BodyProfile): { studio: Studio } {
   const body = bodyFrom(profile);
   return { studio: createStudio(body, surfaceOf(body, 'sketched')) };
@@ -260,62 +139,23 @@ const api = {
     };
   },
 
-  /** Full recompute of a shot. Throws what the core throws: a sentence with field, value and range. */
+  /** Full recompute of a shot, on request with its picture. Throws what the core throws: a sentence with field, value and range. */
   async recompute(
     profile: BodyProfile,
     shot: Shot,
     wanted: WantedRanges,
-    previewOn?: Ground,
+    ground: Ground,
+    isPreviewed: boolean,
   ): Promise<ShotReport> {
     const { studio } = await studioFor(profile);
     const start = performance.now();
-    const sight = seeShot(studio, shot, previewOn && { lit: true, ground: previewOn, isGroundCoarse: true });
+    const sight = seeShot(studio, shot, { ground, lit: isPreviewed, isGroundCoarse: isPreviewed });
     const findings = review(sight, wanted);
     const elapsedMs = performance.now() - start;
-    const { figure } = sight;
-    const faceDistanceM = apart(figure.points.eyes.left, sight.view.eye);
-    const sharp = sharpRange(shot.camera, faceDistanceM);
-    return {
-      transforms: figure.transforms,
-      rods: figure.rods,
-      findings,
-      numbers: {
-        leftSharePercent: figure.balance.leftShare * 100,
-        marginCm: figure.balance.marginM * 100,
-        errorMm: figure.balance.errorM * 1000,
-        sharpNearM: sharp.nearM,
-        sharpFarM: sharp.farM,
-        ratio: lightingRatio(shot.light),
-        faceDistanceM,
-        faceInFrame: sight.readings.faceInFrame,
-        shouldersLineDeg: sight.readings.lineDeg.shoulders,
-        hipsLineDeg: sight.readings.lineDeg.hips,
-        handOfFace: Math.max(0, ...SIDES.map((s) => sight.readings.hands[s]?.ofFace ?? 0)),
-        wholeFigureFromM: distanceForFramingM(
-          figure.points.crown[1],
-          WHOLE_FIGURE_FILLS,
-          frameMm(shot.camera).heightMm,
-          shot.camera.focalLengthMm,
-        ),
-      },
-      points: figure.points,
-      feet: {
-        left: { heel: figure.feet.left.heel, toe: figure.feet.left.toe },
-        right: { heel: figure.feet.right.heel, toe: figure.feet.right.toe },
-      },
-      turnDeg: figure.turnDeg,
-      enlargements: enlargementsOf(sight),
-      unreached: figure.unreached,
-      strained: figure.motions.filter((m) => m.state !== 'easy'),
-      centreOfMassM: figure.balance.centreOfMassM,
-      isStable: figure.balance.isStable,
-      loads: figure.balance.loads,
-      tiring: figure.effort.filter((e) => e.holdS < Infinity),
-      handles: Object.fromEntries(HANDLES.map((h) => [h, handlePoint(figure, h)])) as Record<Handle, Vec3>,
-      wrists: figure.points.wrists,
-      elapsedMs,
-      ...(previewOn && { preview: developed(studio, sight.picture) }),
-    };
+    const report = reportOf(sight, findings, elapsedMs);
+    if (!isPreviewed) return report;
+    const preview = developed(studio, sight.picture);
+    return transfer({ ...report, preview }, [preview.bytes.buffer]);
   },
 
   /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
@@ -425,8 +265,14 @@ const api = {
   },
 
   /** Looks for the smallest change that clears a finding. */
-  async mend(profile: BodyProfile, shot: Shot, finding: Finding, wanted: WantedRanges): Promise<MendResult> {
-    return mend((await studioFor(profile)).studio, shot, finding, wanted);
+  async mend(
+    profile: BodyProfile,
+    shot: Shot,
+    finding: Finding,
+    wanted: WantedRanges,
+    ground: Ground,
+  ): Promise<MendResult> {
+    return mend((await studioFor(profile)).studio, shot, finding, wanted, ground);
   },
 };
 

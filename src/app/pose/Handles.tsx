@@ -9,7 +9,7 @@ import type { Shot } from '@/core/picture';
 import { targetWords, withContact, type ContactTarget, type Pose } from '@/core/pose';
 import type { Side, Vec3 } from '@/core/units';
 import { studio } from '@/workers/studioClient';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '../take/poseStore';
 
 /** A hand is laid on a place that it is let go this near to, pixels. */

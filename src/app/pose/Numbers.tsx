@@ -1,4 +1,4 @@
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 
 function framing(faceInFrame: number): string {
   if (faceInFrame > 0.5) return 'head';

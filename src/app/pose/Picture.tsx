@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { Shot } from '@/core/picture';
@@ -9,9 +9,10 @@ import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { PaintedPicture } from '@/ui/PaintedPicture';
 import { Handles } from './Handles';
+import { useNewest } from '../take/useNewest';
 import { StopsOverlay } from './StopsOverlay';
 import { viewFor, type Look } from './lookingAt';
 import { OVERLAYS, usePoseStore, type Overlay, type Panel } from '../take/poseStore';
@@ -40,34 +41,20 @@ const OVERLAY_TITLES: Record<Overlay, string> = {
 
 /** The measuring picture's labels in part colours. */
 function MeasuredPicture({ profile, shot }: { profile: BodyProfile; shot: Shot }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  useEffect(() => {
-    let stale = false;
-    studio('live')
-      .labels(profile, shot, 2)
-      .then(
-        ({ width, height, labels }) => {
-          const target = canvas.current;
-          if (stale || !target) return;
-          target.width = width;
-          target.height = height;
-          const image = new ImageData(width, height);
-          labels.forEach((label, i) => image.data.set([...PART_COLOURS[label]!, 255], i * 4));
-          target.getContext('2d')!.putImageData(image, 0, 0);
-          target.dataset.state = 'drawn';
-        },
-        () => undefined,
-      );
-    return () => {
-      stale = true;
-    };
-  }, [profile, shot]);
+  const ask = useCallback(() => studio('live').labels(profile, shot, 2), [profile, shot]);
+  const { value } = useNewest(ask);
+  const picture = useMemo(() => {
+    if (!value) return null;
+    const { width, height, labels } = value;
+    const bytes = new Uint8ClampedArray(width * height * 4);
+    labels.forEach((label, i) => bytes.set([...PART_COLOURS[label]!, 255], i * 4));
+    return { width, height, bytes };
+  }, [value]);
   return (
-    <canvas
-      ref={canvas}
-      data-testid="measured"
-      role="img"
-      aria-label="Measured parts"
+    <PaintedPicture
+      picture={picture}
+      label="Measured parts"
+      testId="measured"
       className="absolute inset-0 h-full w-full [image-rendering:pixelated]"
     />
   );

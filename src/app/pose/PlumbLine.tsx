@@ -4,7 +4,7 @@ import { SETTING_IDS, SETTINGS, STATIONS, type Pose, type Station } from '@/core
 import { viewOf, type Camera } from '@/core/camera';
 import type { Finding } from '@/core/review';
 import type { Vec3 } from '@/core/units';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import type { Panel } from '../take/poseStore';
 
 interface PlumbLineProps {

@@ -148,7 +148,8 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
     profile,
     take.shot,
     wanted,
-    isPreviewed ? ground : undefined,
+    ground,
+    isPreviewed,
   );
   const { measured, drawn, progress } = useSurfaces(profile);
   const saved = useAutosave();
@@ -219,7 +220,14 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           <KeepPose pose={take.shot.pose} />
         </div>
       </div>
-      <Readings take={take} profile={profile} wanted={wanted} report={report} refused={refused} />
+      <Readings
+        take={take}
+        profile={profile}
+        wanted={wanted}
+        ground={ground}
+        report={report}
+        refused={refused}
+      />
     </main>
   );
 }

@@ -10,8 +10,9 @@ import { HELD_JOINTS, MOTIONS, type BodyProfile } from '@/core/body';
 import type { Take } from '@/core/formats';
 import { differenceOf, SETTINGS } from '@/core/pose';
 import type { Finding } from '@/core/review';
+import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { Numbers } from './Numbers';
 import { Unreached } from './Unreached';
 import { usePoseStore, type Overlay } from '../take/poseStore';
@@ -53,6 +54,7 @@ interface ReadingsProps {
   take: Take;
   profile: BodyProfile;
   wanted: WantedRanges;
+  ground: Ground;
   report: ShotReport | null;
   refused: string | null;
 }
@@ -103,7 +105,7 @@ function ReasonForm({ onKeep }: { onKeep(reason: string): void }) {
 }
 
 /** What the review sees, worst first, what would mend it, and the numbers under it. */
-export function Readings({ take, profile, wanted, report, refused }: ReadingsProps) {
+export function Readings({ take, profile, wanted, ground, report, refused }: ReadingsProps) {
   const { setShot, setMeant, setPanel, setOverlay } = usePoseStore.getState();
   const [working, setWorking] = useState<string | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
@@ -118,7 +120,7 @@ export function Readings({ take, profile, wanted, report, refused }: ReadingsPro
     setOutcome(null);
     try {
       const before = take.shot;
-      const result = await studio('live').mend(profile, before, finding, wanted);
+      const result = await studio('live').mend(profile, before, finding, wanted, ground);
       if (result.kind === 'stuck') {
         setOutcome({ findingId: finding.id, text: `Not found: ${result.why}.`, kind: 'stuck' });
         return;

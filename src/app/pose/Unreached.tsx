@@ -7,7 +7,7 @@ import type { Take } from '@/core/formats';
 import { SETTINGS, type Pose } from '@/core/pose';
 import type { ReachingChange } from '@/core/adapt';
 import { studio } from '@/workers/studioClient';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '../take/poseStore';
 
 /** A change in words: which setting, from what to what. */

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { viewOf } from '@/core/camera';
 import { apart, type Vec3 } from '@/core/units';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { shotOf } from '../../../tests/support/people';
 import { viewFor } from './lookingAt';
 

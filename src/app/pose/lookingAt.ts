@@ -1,14 +1,10 @@
 import { viewOf, viewTowards, type Camera, type View } from '@/core/camera';
-import { add, apart, type Vec3 } from '@/core/units';
-import type { ShotReport } from '@/workers/studio.worker';
+import { aboutZeroDeg, apart, midpoint, type Vec3 } from '@/core/units';
+import type { ShotReport } from '@/workers/shotReport';
 import type { Panel } from '../take/poseStore';
 
 /** How the sitter is looked at while posing: through the lens, from round about, or close. Never stored. */
 export type Look = { kind: 'lens' } | { kind: 'turn'; deg: number } | { kind: 'close' };
-
-function middle(a: Vec3, b: Vec3): Vec3 {
-  return add(a, add(b, a, -1), 0.5);
-}
 
 /** What is looked at closely while a station is set, and the radius that has to be seen, metres. */
 function closeUp(panel: Panel, { handles, points, feet }: ShotReport): { at: Vec3; radiusM: number } {
@@ -16,25 +12,25 @@ function closeUp(panel: Panel, { handles, points, feet }: ShotReport): { at: Vec
     case 'hands':
     case 'arms': {
       const [left, right] = [handles['left:hand'], handles['right:hand']];
-      return { at: middle(left, right), radiusM: apart(left, right) / 2 + 0.16 };
+      return { at: midpoint(left, right), radiusM: apart(left, right) / 2 + 0.16 };
     }
     case 'feet':
     case 'weight': {
       const [left, right] = [feet.left.toe, feet.right.toe];
-      return { at: middle(left, right), radiusM: apart(left, right) / 2 + 0.22 };
+      return { at: midpoint(left, right), radiusM: apart(left, right) / 2 + 0.22 };
     }
     case 'hips':
     case 'spine':
       return { at: handles.hips, radiusM: 0.45 };
     default:
-      return { at: middle(points.chin, points.crown), radiusM: 0.22 };
+      return { at: midpoint(points.chin, points.crown), radiusM: 0.22 };
   }
 }
 
 /** The view for a look. Close up the lens stays where it is, so that the perspective does. */
 export function viewFor(look: Look, camera: Camera, panel: Panel, report: ShotReport): View {
   if (look.kind === 'turn') {
-    const arcDeg = ((((camera.arcDeg + look.deg + 180) % 360) + 360) % 360) - 180;
+    const arcDeg = aboutZeroDeg(camera.arcDeg + look.deg);
     return viewOf({ ...camera, arcDeg });
   }
   const view = viewOf(camera);

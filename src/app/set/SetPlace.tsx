@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { ZodError } from 'zod';
+import { viewOf } from '@/core/camera';
 import { explain, type Take } from '@/core/formats';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, roomForCameraM, type Framing } from '@/core/set';
@@ -40,9 +41,9 @@ type Part = (typeof PARTS)[number];
 function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitting, sitter } = whole;
   const { room } = sitting;
-  const ground = useMemo(() => groundOf(room), [room]);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const ground = useMemo(() => groundOf(room), [room]);
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [part, setPart] = useState<Part>('camera');
@@ -51,7 +52,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   // a light in the hand moves nothing that is asked for here; it is reviewed when it rests
   const isLightHeld = dragging && part === 'light';
   if (!isLightHeld && asked !== take.shot) setAsked(take.shot);
-  const { report, refused, busy, recomputes } = useReport(profile, asked, wanted);
+  const { report, refused, busy, recomputes } = useReport(profile, asked, wanted, ground);
   const saved = useAutosave();
   const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
   const [chosen, setFraming] = useState<Framing | null>(null);
@@ -143,7 +144,11 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
                 />
               )}
               {meter && points && part === 'light' && (
-                <MeterMark {...scale} meter={heldMeter(meter, points, ground)} onMeter={setMeter} />
+                <MeterMark
+                  {...scale}
+                  at={heldMeter(meter, points, viewOf(camera).eye, ground).at}
+                  onMove={(at) => setMeter({ ...meter, at })}
+                />
               )}
               <TapeMarks {...scale} room={room} camera={camera} framedFromM={framedFromM} />
             </>

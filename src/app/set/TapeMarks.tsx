@@ -1,9 +1,9 @@
-import { viewOf, type Camera } from '@/core/camera';
+import type { Camera } from '@/core/camera';
 import { roomForCameraM } from '@/core/set';
 import { radians } from '@/core/units';
 import type { Room } from '@/core/scene';
 import type { PlanScale } from '../take/PlanView';
-import { Tape } from '../take/Tape';
+import { RoomTapes } from '../take/Tape';
 
 interface TapeMarksProps extends PlanScale {
   room: Room;
@@ -15,8 +15,6 @@ interface TapeMarksProps extends PlanScale {
 /** Lengths as an assistant reads them off the tape, and the arc on which the camera can stand. */
 export function TapeMarks({ room, camera, framedFromM, ...scaled }: TapeMarksProps) {
   const { X, Y } = scaled;
-  const lens = viewOf(camera).eye;
-  const right = room.widthM - room.markToLeftM;
   const steps = Array.from({ length: 73 }, (_, i) => -180 + i * 5);
   const stands = framedFromM === null ? [] : steps.filter((deg) => roomForCameraM(room, deg) >= framedFromM);
   return (
@@ -30,9 +28,7 @@ export function TapeMarks({ room, camera, framedFromM, ...scaled }: TapeMarksPro
           fill="var(--color-secondary)"
         />
       ))}
-      <Tape {...scaled} from={[0, 0]} to={[0, -room.markToBackM]} shift={[2, 2]} />
-      <Tape {...scaled} from={[0, 0]} to={[-room.markToLeftM, 0]} shift={[-6, -2]} />
-      <Tape {...scaled} from={[lens[0], lens[2]]} to={[right, lens[2]]} shift={[-2, 6]} />
+      <RoomTapes {...scaled} room={room} camera={camera} />
     </g>
   );
 }

@@ -1,11 +1,10 @@
 'use client';
 
-import { viewOf } from '@/core/camera';
-import { isSky, sourceCentre } from '@/core/light';
+import { canBeMoved, sourceCentre } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { PlanView } from '../take/PlanView';
-import { Tape } from '../take/Tape';
+import { RoomTapes, Tape } from '../take/Tape';
 
 interface SetPlanProps {
   shot: Shot;
@@ -14,10 +13,8 @@ interface SetPlanProps {
 
 /** Plan of one set-up, to scale, with the lengths that mark, camera and key are taped by; stands by their numbers. */
 export function SetPlan({ shot, room }: SetPlanProps) {
-  const lens = viewOf(shot.camera).eye;
   const key = sourceCentre(shot.light);
   const right = room.widthM - room.markToLeftM;
-  const isKeyStanding = !(shot.light.kind && isSky(shot.light.kind)) && shot.light.facesDeg === undefined;
   return (
     <div
       className="pointer-events-none mb-2 [&_figcaption]:hidden w-[78mm] max-w-full sm:float-right sm:ml-4"
@@ -31,10 +28,8 @@ export function SetPlan({ shot, room }: SetPlanProps) {
         className="max-h-[112mm]"
         overlay={(scale) => (
           <g>
-            <Tape {...scale} from={[0, 0]} to={[0, -room.markToBackM]} shift={[2, 2]} />
-            <Tape {...scale} from={[0, 0]} to={[-room.markToLeftM, 0]} shift={[-6, -2]} />
-            <Tape {...scale} from={[lens[0], lens[2]]} to={[right, lens[2]]} shift={[-2, 6]} />
-            {isKeyStanding && (
+            <RoomTapes {...scale} room={room} camera={shot.camera} />
+            {canBeMoved(shot.light) && (
               <Tape
                 {...scale}
                 from={[key[0], key[2]]}

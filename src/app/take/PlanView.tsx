@@ -6,7 +6,7 @@ import { drawnCentre, isSky, KEY_RANGES, sourceAcrossM, sourceKind } from '@/cor
 import type { Shot } from '@/core/picture';
 import { BACKDROPS, footprintsOf, groundOf, type Room, type RoomWindow } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from './poseStore';
 
 interface PlanProps {
@@ -271,7 +271,7 @@ export function PlanView({
           transform={`translate(${X(key[0])} ${Y(key[2])}) rotate(${keyTurnDeg})`}
           className="cursor-grab"
           data-source="key"
-          onPointerDown={drag('key')}
+          onPointerDown={shot.light.facesDeg === undefined ? drag('key') : undefined}
         >
           <rect x={-14} y={-12} width={28} height={24} fill="transparent" />
           <rect

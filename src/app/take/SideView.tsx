@@ -2,10 +2,10 @@
 
 import { useRef } from 'react';
 import { CAMERA_RANGES, viewOf } from '@/core/camera';
-import { drawnCentre, isSky, KEY_RANGES, sourceKind } from '@/core/light';
+import { canBeMoved, drawnCentre, isSky, KEY_RANGES, sourceKind } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { radians } from '@/core/units';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from './poseStore';
 
 const WIDTH = 200;
@@ -127,7 +127,7 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
               key={source.id}
               className="cursor-grab"
               data-side-source={source.id}
-              onPointerDown={comesFromSky ? undefined : drag(source.id)}
+              onPointerDown={canBeMoved(source) ? drag(source.id) : undefined}
             >
               <title>
                 {comesFromSky ? source.words : `${source.words}, ${source.heightM.toFixed(2)} m high`}

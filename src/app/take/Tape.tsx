@@ -1,3 +1,5 @@
+import { viewOf, type Camera } from '@/core/camera';
+import type { Room } from '@/core/scene';
 import type { PlanScale } from './PlanView';
 
 interface TapeProps extends PlanScale {
@@ -33,5 +35,23 @@ export function Tape({ from, to, shift, X, Y }: TapeProps) {
         {lengthM.toFixed(2)} m
       </text>
     </g>
+  );
+}
+
+interface RoomTapesProps extends PlanScale {
+  room: Room;
+  camera: Camera;
+}
+
+/** The mark from two walls, and the camera from the right one. */
+export function RoomTapes({ room, camera, ...scaled }: RoomTapesProps) {
+  const lens = viewOf(camera).eye;
+  const right = room.widthM - room.markToLeftM;
+  return (
+    <>
+      <Tape {...scaled} from={[0, 0]} to={[0, -room.markToBackM]} shift={[2, 2]} />
+      <Tape {...scaled} from={[0, 0]} to={[-room.markToLeftM, 0]} shift={[-6, -2]} />
+      <Tape {...scaled} from={[lens[0], lens[2]]} to={[right, lens[2]]} shift={[-2, 6]} />
+    </>
   );
 }

@@ -7,7 +7,7 @@ import type { WantedRanges } from '@/core/brief';
 import type { Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import type { ShotReport } from '@/workers/studio.worker';
+import type { ShotReport } from '@/workers/shotReport';
 import { useNewest } from './useNewest';
 
 export interface Reported {
@@ -23,20 +23,24 @@ export interface Reported {
 
 /**
  * Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept.
- * @param previewOn with it each report brings a picture of the shot on that ground.
+ * @param isPreviewed each report brings a picture of the shot.
  */
 export function useReport(
   profile: BodyProfile | undefined,
   shot: Shot | undefined,
   wanted: WantedRanges,
-  previewOn?: Ground,
+  ground: Ground,
+  isPreviewed = false,
 ): Reported {
   const ask = useMemo(
     () =>
       profile && shot
-        ? async () => ({ report: await studio('live').recompute(profile, shot, wanted, previewOn), shot })
+        ? async () => ({
+            report: await studio('live').recompute(profile, shot, wanted, ground, isPreviewed),
+            shot,
+          })
         : null,
-    [profile, shot, wanted, previewOn],
+    [profile, shot, wanted, ground, isPreviewed],
   );
   const { value, refused, busy, answers } = useNewest(ask);
   return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };

@@ -3,7 +3,7 @@ import type { FigurePoints } from '../figure';
 import { seeShot, type Shot, type Studio } from '../picture';
 import type { Room } from '../scene';
 import { framed, roomForCameraM, type Framing, type Lens } from '../set';
-import { degrees, SIDES, type Vec3 } from '../units';
+import { degrees, midpoint, SIDES, type Vec3 } from '../units';
 
 /** What the camera is to do for the sitter. */
 export const CAMERA_GOALS = {
@@ -40,18 +40,14 @@ const NOSE_TO_EAR_M = 0.12;
 /** Parts larger than this stand out of any picture. */
 const TOO_LARGE = 1.35;
 
-function middle(a: Vec3, b: Vec3): Vec3 {
-  return [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
-}
-
 /** What follows from where the places of the body are drawn, without a picture. */
 function drawn(camera: Camera, points: FigurePoints): Omit<CameraMeasures, 'largest'> {
   const view = viewOf(camera);
   const y = (p: Vec3) => project(view, p).y;
-  const eyes = middle(points.eyes.left, points.eyes.right);
+  const eyes = midpoint(points.eyes.left, points.eyes.right);
   const ends = [y(points.crown), ...SIDES.map((s) => y(points.toes[s]))];
   const legs = Math.abs(
-    y(middle(points.hips.left, points.hips.right)) - y(middle(points.ankles.left, points.ankles.right)),
+    y(midpoint(points.hips.left, points.hips.right)) - y(midpoint(points.ankles.left, points.ankles.right)),
   );
   const nose = project(view, points.nose).depthM;
   const flat = Math.hypot(view.eye[0] - eyes[0], view.eye[2] - eyes[2]);

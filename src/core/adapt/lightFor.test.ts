@@ -64,4 +64,11 @@ describe('light by goal', () => {
     expect(Math.abs(x)).toBeLessThan(0.8 - 0.2);
     expect(lightFor(studio, SHOT, goal({ pattern: 'split' }), closet)).toBeNull();
   });
+
+  it('leaves a window in its wall and the sun in the sky', () => {
+    const window = { ...SHOT.light, kind: 'window' as const, facesDeg: 90, acrossM: 1.4 };
+    expect(lightFor(studio, { ...SHOT, light: window }, goal({ pattern: 'loop' }), ROOM)).toBeNull();
+    const sun = { ...SHOT.light, kind: 'sun' as const };
+    expect(lightFor(studio, { ...SHOT, light: sun }, goal({ pattern: 'loop' }), ROOM)).toBeNull();
+  });
 });

@@ -1,6 +1,6 @@
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
-import { isSky, KEY_RANGES, type Light } from '../light';
+import { canBeMoved, KEY_RANGES, type Light } from '../light';
 import {
   directionFromFace,
   patternsOf,
@@ -10,7 +10,7 @@ import {
   type Studio,
 } from '../picture';
 import type { Room } from '../scene';
-import { degrees, radians } from '../units';
+import { aboutZeroDeg, degrees, radians } from '../units';
 
 /** What the light is to do. */
 export interface LightGoal {
@@ -58,12 +58,11 @@ function isInRoom(light: Light, room: Room): boolean {
 /**
  * Looks for a place of the key, as far from the face as it is now, that draws a wanted pattern: of all places that the
  * room has, the one in the middle of those that draw it, and of equals the nearest to where it stands.
- * @returns null when no place in the room draws it.
+ * @returns null when no place in the room draws it, or when the key is one that cannot be moved.
  */
 export function lightFor(studio: Studio, shot: Shot, goal: LightGoal, room: Room): LightProposal | null {
   const sought = SOUGHT[goal.pattern];
-  // what shines from the sky stands where it stands
-  if (!sought || (shot.light.kind && isSky(shot.light.kind))) return null;
+  if (!sought || !canBeMoved(shot.light)) return null;
   const lens = viewOf(shot.camera).eye;
   const figure = figureOf(studio.body, shot.pose, { lens });
   const { nose } = figure.points;
@@ -106,7 +105,7 @@ export function lightFor(studio: Studio, shot: Shot, goal: LightGoal, room: Room
     possible.filter((_, i) => names[i]!.name === goal.pattern).map((p) => p.row * asides.length + p.col),
   );
   const moveOf = (l: Light) =>
-    Math.abs(((l.arcDeg - light.arcDeg + 540) % 360) - 180) / 45 + Math.abs(l.heightM - light.heightM);
+    Math.abs(aboutZeroDeg(l.arcDeg - light.arcDeg)) / 45 + Math.abs(l.heightM - light.heightM);
   let best: LightProposal | null = null;
   for (const p of possible) {
     if (!draws.has(p.row * asides.length + p.col)) continue;

@@ -6,6 +6,7 @@ import { CAMERA_RANGES } from '../camera';
 import { STANDING_POSES } from '../library';
 import { seeShot, type Shot } from '../picture';
 import { SETTINGS, settingOf, withSetting } from '../pose';
+import { plainGround, supportAt } from '../scene';
 import { review, type Finding } from '../review';
 import { mend } from '.';
 
@@ -167,4 +168,32 @@ it('mends the house’s own poses where they show a fault for a soft message', (
       else expect(result.why).toMatch(/no small change/);
     }
   }
+});
+
+describe('a key from below', () => {
+  const low: Shot = { ...shotOf(), light: { ...shotOf().light, heightM: 0.6, distanceM: 1.5 } };
+  const finding = findings(low).find((f) => f.ruleId === 'key-from-below')!;
+
+  it('is put up where it is a lamp, and stays in its wall where it is a window', () => {
+    const result = mend(studio, low, finding);
+    expect(result.kind).toBe('mended');
+    const window: Shot = { ...low, light: { ...low.light, kind: 'window', facesDeg: -140, acrossM: 1 } };
+    const again = findings(window).find((f) => f.ruleId === 'key-from-below')!;
+    expect(again).toBeDefined();
+    expect(mend(studio, window, again).kind).toBe('stuck');
+  });
+});
+
+it('sees the room’s furniture in what it tries', () => {
+  // a wall hides the sitter's waist from the lens: there is no daylight to find or to lose
+  const shot = shotOf({ leftArmOutDeg: -3 });
+  const finding = findings(shot).find((f) => f.id === 'no-daylight:left')!;
+  const bare = mend(studio, shot, finding);
+  expect(bare.kind).toBe('mended');
+  const wall = supportAt('wall', { aheadM: 1, sizesM: { widthM: 2, heightM: 1.35 } });
+  const ground = { ...plainGround(3), furniture: [wall] };
+  const seen = review(seeShot(studio, shot, { ground }), wantedRanges(shot.pose.message));
+  expect(seen.map((f) => f.id)).not.toContain('no-daylight:left');
+  const hidden = mend(studio, shot, finding, wantedRanges(shot.pose.message), ground);
+  expect(hidden).not.toEqual(bare);
 });

@@ -1,7 +1,8 @@
 import { wantedRanges, type WantedRanges } from '../brief';
 import { CAMERA_RANGES } from '../camera';
-import { KEY_RANGES } from '../light';
+import { canBeMoved, KEY_RANGES } from '../light';
 import { seeShot, type Shot, type Sight, type Studio } from '../picture';
+import type { Ground } from '../scene';
 import { settingOf, SETTINGS, withSetting } from '../pose';
 import { outside, review, RULES, type Finding, type MendVariable } from '../review';
 
@@ -111,6 +112,7 @@ const FIRST_CHANGES = 3;
 interface Search {
   studio: Studio;
   wanted: WantedRanges;
+  ground: Ground | undefined;
   /** Severity of every finding that may stay. */
   before: ReadonlyMap<string, number>;
   evaluations: number;
@@ -120,7 +122,8 @@ interface Search {
  * Looks for the smallest change, in comfortable steps, that clears a finding without raising another.
  * Each of the finding's settings is tried alone, first where its own slope points, then outwards step by step; the
  * cheapest change wins. Where every change that clears it raises something else, the cheapest ones are followed by
- * a change that clears that. `wanted` is what the brief wants; without one, what the pose's own message wants.
+ * a change that clears that. `wanted` is what the brief wants; without one, what the pose's own message wants. On a
+ * `ground` the room's furniture is in the picture.
  * Deterministic.
  */
 export function mend(
@@ -128,10 +131,11 @@ export function mend(
   shot: Shot,
   finding: Finding,
   wanted: WantedRanges = wantedRanges(shot.pose.message),
+  ground?: Ground,
 ): MendResult {
-  const findings = review(seeShot(studio, shot), wanted);
+  const findings = review(seeShot(studio, shot, { ground }), wanted);
   const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
-  const search: Search = { studio, wanted, before, evaluations: 1 };
+  const search: Search = { studio, wanted, ground, before, evaluations: 1 };
   const found = clear(search, shot, finding, MOST_CHANGES);
   const { evaluations } = search;
   if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
@@ -178,7 +182,7 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
     search.evaluations++;
     let sight: Sight;
     try {
-      sight = seeShot(search.studio, moved(shot, axis, steps));
+      sight = seeShot(search.studio, moved(shot, axis, steps), { ground: search.ground });
     } catch (error) {
       if (error instanceof RangeError) return null;
       throw error;
@@ -199,6 +203,7 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
   let best: Trial | null = null;
   const others: Trial[] = [];
   for (const variable of finding.measurement.variables) {
+    if (variable.on === 'light' && !canBeMoved(shot.light)) continue;
     const axis = axisOf(shot, variable);
     const taken = new Map<number, Trial | null>();
     const tryAt = (steps: number): Trial | null => {

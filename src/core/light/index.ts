@@ -1,5 +1,6 @@
 export {
   AIMS,
+  canBeMoved,
   drawnCentre,
   KEY_NUMBERS,
   KEY_RANGES,
@@ -18,7 +19,14 @@ export {
 export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './background';
 export { openingLight, type OpeningLight } from './opening';
 export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';
-export { flat, irradianceFrom, lightingOf, throughGrid, type Lighting, type LightSamples } from './samples';
+export {
+  inOneRow,
+  irradianceFrom,
+  lightingOf,
+  throughGrid,
+  type Lighting,
+  type LightSamples,
+} from './samples';
 export {
   isSky,
   LAMP_KIND_IDS,

@@ -133,6 +133,11 @@ export function drawnCentre(placed: Placed): Vec3 {
   return placed.kind && isSky(placed.kind) ? inSky(placed, DRAWN_SKY_M) : sourceCentre(placed);
 }
 
+/** Whether a source can be put elsewhere: not what shines from the sky, and not a window in its wall. */
+export function canBeMoved({ kind, facesDeg }: Placed): boolean {
+  return facesDeg === undefined && !(kind && isSky(kind));
+}
+
 /** What a source is called: the key, or its kind. */
 export function sourceWords(light: Light, id: string): string {
   const source = light.others?.find((s) => s.id === id);

@@ -1,6 +1,6 @@
 import type { FigurePoints } from '../figure';
 import type { Room } from '../scene';
-import { add, degrees, lengthOf, radians, subtract, type Vec3 } from '../units';
+import { aboutZeroDeg, degrees, lengthOf, midpoint, radians, subtract, type Vec3 } from '../units';
 import { KEY_RANGES, sourceCentre, type Light } from './light';
 
 /** Where a source is said to stand; what is not said stays as it is. */
@@ -75,10 +75,6 @@ export function placeFromWords(text: string): SaidPlace {
   return said;
 }
 
-function eyesOf({ eyes }: FigurePoints): Vec3 {
-  return add(add([0, 0, 0], eyes.left, 0.5), eyes.right, 0.5);
-}
-
 /** Bearing of a direction on the floor from the front towards camera right, degrees. */
 const bearingDeg = (v: Vec3) => degrees(Math.atan2(v[0], v[2]));
 
@@ -90,7 +86,7 @@ function noseBearingDeg({ eyes }: FigurePoints): number {
 
 /** Place of a key against the eyes. */
 function fromEyes(light: Light, points: FigurePoints): { bearingDeg: number; upDeg: number; farM: number } {
-  const d = subtract(sourceCentre(light), eyesOf(points));
+  const d = subtract(sourceCentre(light), midpoint(points.eyes.left, points.eyes.right));
   return {
     bearingDeg: bearingDeg(d),
     upDeg: degrees(Math.atan2(d[1], Math.hypot(d[0], d[2]))),
@@ -98,13 +94,10 @@ function fromEyes(light: Light, points: FigurePoints): { bearingDeg: number; upD
   };
 }
 
-/** An angle from -180 to 180 degrees. */
-const turned = (deg: number) => ((((deg + 180) % 360) + 360) % 360) - 180;
-
 /** Where the key stands, in words that `placeFromWords` reads. */
 export function placeInWords(light: Light, points: FigurePoints, lens: Vec3): string {
   const { bearingDeg: at, upDeg, farM } = fromEyes(light, points);
-  const aside = turned(at - bearingDeg(subtract(lens, eyesOf(points))));
+  const aside = aboutZeroDeg(at - bearingDeg(subtract(lens, midpoint(points.eyes.left, points.eyes.right))));
   return [
     `${Math.round(Math.abs(aside))}° camera ${aside < 0 ? 'left' : 'right'}`,
     `${Math.round(Math.abs(upDeg))}° ${upDeg < 0 ? 'below' : 'above'} the eyes`,
@@ -117,7 +110,7 @@ export function placeInWords(light: Light, points: FigurePoints, lens: Vec3): st
  * @throws RangeError naming what lies out of its range.
  */
 export function keyAt(light: Light, said: SaidPlace, points: FigurePoints, lens: Vec3, room: Room): Light {
-  const eyes = eyesOf(points);
+  const eyes = midpoint(points.eyes.left, points.eyes.right);
   const now = fromEyes(light, points);
   const zero = { lens: bearingDeg(subtract(lens, eyes)), nose: noseBearingDeg(points) };
   const bearing = radians(said.asideDeg ? zero[said.asideDeg.from] + said.asideDeg.deg : now.bearingDeg);

@@ -77,7 +77,7 @@ function levelAlong(arcDeg: number): Vec3 {
 }
 
 /** Points one after the other. */
-export function flat(points: readonly Vec3[]): Float64Array {
+export function inOneRow(points: readonly Vec3[]): Float64Array {
   return Float64Array.from(points.flat());
 }
 
@@ -102,7 +102,7 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
     centre,
     aim,
     points,
-    xyz: flat(points),
+    xyz: inOneRow(points),
     intensity: 1,
     isBall: outline === 'ball',
     gridCos: placed.gridDeg === undefined ? -1 : Math.cos(radians(placed.gridDeg / 2)),

@@ -42,8 +42,8 @@ describe('under the jaw', () => {
 
 describe('the sitter’s shadow on the background', () => {
   it('falls away from the key, and out of the picture when the key goes far round', () => {
-    expect(read(keyAt(20, 20), WHOLE).shadow!.side).toBe('left');
-    expect(read(keyAt(-20, 20), WHOLE).shadow!.side).toBe('right');
+    expect(read(keyAt(20, 20), WHOLE).shadow!.where).toBe('camera left');
+    expect(read(keyAt(-20, 20), WHOLE).shadow!.where).toBe('camera right');
     expect(read(keyAt(70, 20), WHOLE).shadow).toBeNull();
   });
 

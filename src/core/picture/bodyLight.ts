@@ -2,7 +2,7 @@ import { partIndex, PARTS, type PartName } from '../body';
 import { viewOf, viewTowards } from '../camera';
 import { irradianceFrom, lightingOf, type Lighting } from '../light';
 import type { Ground } from '../scene';
-import { apart, dot, SIDES, type Side, type Vec3 } from '../units';
+import { apart, dot, midpoint, SIDES, type Side, type Vec3 } from '../units';
 import { assertLightClear } from './clearance';
 import { exposeLinear } from './develop';
 import { flaresOf, type Flare } from './flare';
@@ -37,8 +37,8 @@ export interface BackgroundShadow {
   share: number;
   /** How much darker it is than the background would be, stops. */
   deeperStops: number;
-  /** Where its middle lies in the picture. */
-  side: 'left' | 'right' | 'behind';
+  /** Where its middle lies, as the camera sees it. */
+  where: 'camera left' | 'camera right' | 'behind the sitter';
 }
 
 /** Tone within this of the ground is hardly told apart from it, stops (measured on no viewer: our own). */
@@ -55,6 +55,10 @@ const FROM_BEHIND = 0.22;
 /** Side of the square round face and neck that the close picture takes in, metres; its pixels. */
 const NECK_M = 0.34;
 const NECK_PX = 96;
+/** Sphere that holds head and neck, metres. */
+const NECK_SHADOWS_M = 0.4;
+/** A hand this much brighter than the face draws the eye, stops (common practice). */
+export const HOT_HAND_STOPS = 0.3;
 
 const stops = (a: number, b: number) => Math.log2(Math.max(1e-5, a) / Math.max(1e-5, b));
 
@@ -77,21 +81,18 @@ export function seeBodyLight(studio: Studio, shot: Shot, ground: Ground): BodyLi
   const light = { lighting, ...sphereOf(figure), ground };
   const picture = takePicture(surface, skinned, view, measuringSize(shot), studio.memory, light, supports);
   const linear = exposeLinear(picture, surface, skinned);
+  const throat = midpoint(figure.points.chin, figure.points.neckBase);
+  const close = viewTowards(view.eye, throat, NECK_M / 2 / apart(view.eye, throat));
+  const size = { width: NECK_PX, height: NECK_PX };
+  const near = { lighting, middle: throat, radiusM: NECK_SHADOWS_M };
   const tone = Float32Array.from(picture.label, (_, i) => luminance(linear, i * 3));
-  const out: BodyLight = {
-    underJawShare: null,
+  return {
+    underJawShare: underJaw(takePicture(surface, skinned, close, size, studio.neck, near, supports)),
     handsStops: handsAgainstFace(picture, tone),
     outline: outlineOf(studio, picture, lighting, tone),
     shadow: shadowOnBackground(picture, lighting, ground),
     flares: flaresOf(picture, lighting),
   };
-  const { chin, neckBase } = figure.points;
-  const throat = [0, 1, 2].map((c) => (chin[c]! + neckBase[c]!) / 2) as Vec3;
-  const close = viewTowards(view.eye, throat, NECK_M / 2 / apart(view.eye, throat));
-  const size = { width: NECK_PX, height: NECK_PX };
-  const near = { lighting, middle: throat, radiusM: 0.4 };
-  out.underJawShare = underJaw(takePicture(surface, skinned, close, size, studio.neck, near, supports));
-  return out;
 }
 
 function underJaw({ label, keyOpen }: Picture): number | null {
@@ -197,6 +198,6 @@ function shadowOnBackground(picture: Picture, lighting: Lighting, ground: Ground
   return {
     share: count / (width * height),
     deeperStops: stops(lit, unlit),
-    side: middle < 0.4 ? 'left' : middle > 0.6 ? 'right' : 'behind',
+    where: middle < 0.4 ? 'camera left' : middle > 0.6 ? 'camera right' : 'behind the sitter',
   };
 }

@@ -3,7 +3,7 @@ import { bodyOf, CAMERA, studioOf } from '../../../tests/support/people';
 import { surfaceOf } from '../body';
 import type { Light } from '../light';
 import { neutralPose } from '../pose';
-import { plainGround } from '../scene';
+import { plainGround, supportAt } from '../scene';
 import { seeFace } from './seeLight';
 import { createStudio, seeShot, type Shot } from './studio';
 
@@ -39,6 +39,25 @@ describe('shadows that are kept', () => {
       const expected = seeFace(fresh, shotWith(light), GROUND, 90).light!;
       expect(seeFace(kept, shotWith(light), GROUND, 90).light).toEqual(expected);
     }
+  });
+});
+
+describe('furniture', () => {
+  it('that is put before the key takes it away at once, and gives it back', () => {
+    const kept = studioOf('average');
+    const light = lit(40, 150);
+    const before = seeFace(kept, shotWith(light), GROUND, 60).light!;
+    const half = [Math.sin((40 * Math.PI) / 180) * 0.75, Math.cos((40 * Math.PI) / 180) * 0.75] as const;
+    const wall = supportAt('wall', {
+      leftM: half[0],
+      aheadM: half[1],
+      turnLeftDeg: 40,
+      sizesM: { widthM: 0.6 },
+    });
+    const behind = seeFace(kept, shotWith(light), { ...GROUND, furniture: [wall] }, 60).light!;
+    const mean = (values: Float32Array) => values.reduce((sum, v) => sum + v, 0) / values.length;
+    expect(mean(behind)).toBeLessThan(mean(before) * 0.8);
+    expect(seeFace(kept, shotWith(light), GROUND, 60).light).toEqual(before);
   });
 });
 

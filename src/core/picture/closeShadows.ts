@@ -14,6 +14,7 @@ export interface CloseShadows {
 /** Shadows with what they were cast of. */
 export interface KeptShadows extends CloseShadows {
   figure: Figure;
+  supports: SupportMesh | undefined;
   lamp: string;
 }
 
@@ -33,8 +34,8 @@ export const CLOSE_RADIUS_M = 0.45;
 const MAP_PX = 400;
 
 /**
- * Shadows round the face from a lamp; those that were cast last are kept while neither sitter nor lamp moves, so that of several lamps
- * only the one that is dragged is cast anew.
+ * Shadows round the face from a lamp; those that were cast last are kept while neither sitter, supports nor lamp move, so
+ * that of several lamps only the one that is dragged is cast anew.
  */
 export function closeShadows(
   { figure, positions, withoutHead: triangles, head, supports, scratch }: Caster,
@@ -43,7 +44,7 @@ export function closeShadows(
   kept: KeptShadows | undefined,
 ): KeptShadows {
   const lamp = [...source.centre, source.sizeM].join(' ');
-  if (kept?.figure === figure && kept.lamp === lamp) return kept;
+  if (kept?.figure === figure && kept.supports === supports && kept.lamp === lamp) return kept;
   const withoutHead = shadowMapFrom(
     source,
     middle,
@@ -58,5 +59,11 @@ export function closeShadows(
   raster.triangle.set(withoutHead.raster.triangle);
   raster.inverseDepth.set(withoutHead.raster.inverseDepth);
   rasterise(raster, withoutHead.view, positions, head, scratch, 0);
-  return { figure, lamp, withoutHead, all: { ...withoutHead, raster, occupied: occupiedTiles(raster) } };
+  return {
+    figure,
+    supports,
+    lamp,
+    withoutHead,
+    all: { ...withoutHead, raster, occupied: occupiedTiles(raster) },
+  };
 }

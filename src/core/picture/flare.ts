@@ -1,6 +1,6 @@
-import { project, type View } from '../camera';
+import { project, type Projected, type View } from '../camera';
 import { throughGrid, type Lighting, type LightSamples } from '../light';
-import { degrees, dot, subtract, unit } from '../units';
+import { degrees, dot, subtract, unit, type Vec3 } from '../units';
 import type { Picture } from './picture';
 
 /** A source that the lens sees, or that shines on its front. */
@@ -20,12 +20,18 @@ const LEAST_TOWARDS = 0.25;
 /** Below this share of its light on the axis a grid has shut a lamp off. */
 const GRIDDED = 0.02;
 
+/** Where a point lies in the picture; undefined outside the frame or behind the lens. */
+function inFrame(view: View, p: Vec3): Projected | undefined {
+  const at = project(view, p);
+  return at.depthM > 0 && Math.abs(at.x) < 1 && Math.abs(at.y) < 1 ? at : undefined;
+}
+
 /** Whether something of the sitter or a support stands before a place of the picture. */
-function isHidden({ width, height, depthM }: Picture, x: number, y: number, farM: number): boolean {
+function isHidden({ width, height, depthM: depths }: Picture, { x, y, depthM }: Projected): boolean {
   const col = Math.min(width - 1, Math.max(0, Math.floor(((x + 1) / 2) * width)));
   const row = Math.min(height - 1, Math.max(0, Math.floor(((1 - y) / 2) * height)));
-  const depth = depthM[row * width + col]!;
-  return depth > 0 && depth < farM;
+  const nearest = depths[row * width + col]!;
+  return nearest > 0 && nearest < depthM;
 }
 
 /** Whether the bright side of a source is turned to the lens and no grid shuts it off. */
@@ -48,16 +54,12 @@ export function flaresOf(picture: Picture, lighting: Lighting): Flare[] {
       Math.acos(Math.min(1, dot(unit(subtract(source.centre, view.eye)), view.forward))),
     );
     const isSeen = source.points.some((p) => {
-      const { x, y, depthM } = project(view, p);
-      return depthM > 0 && Math.abs(x) < 1 && Math.abs(y) < 1 && !isHidden(picture, x, y, depthM);
+      const at = inFrame(view, p);
+      return at !== undefined && !isHidden(picture, at);
     });
     if (isSeen) return [{ source: source.id, kind: 'inFrame', offDeg }];
-    const isBehindPicture = (() => {
-      const { x, y, depthM } = project(view, source.centre);
-      return depthM > 0 && Math.abs(x) < 1 && Math.abs(y) < 1;
-    })();
-    // what stands hidden behind the sitter shines on no lens
-    if (isBehindPicture || !source.castsShadow || offDeg > HOODED_FROM_DEG) return [];
+    // what stands in the frame and is hidden by the sitter shines on no lens
+    if (inFrame(view, source.centre) || !source.castsShadow || offDeg > HOODED_FROM_DEG) return [];
     return shinesOn(source, view) ? [{ source: source.id, kind: 'strikes', offDeg }] : [];
   });
 }

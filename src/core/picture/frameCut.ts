@@ -1,7 +1,7 @@
 import { PARTS, type PartName } from '../body';
 import { project } from '../camera';
 import type { FigurePoints } from '../figure';
-import { SIDES, type Vec3 } from '../units';
+import { midpoint, SIDES, type Vec3 } from '../units';
 import type { Picture } from './picture';
 
 /** A place where the edge of the frame goes through the body. */
@@ -58,12 +58,8 @@ const FOREARM: readonly Zone[] = [
 ];
 const HAND: readonly Zone[] = [{ to: 1, where: 'fingers', kind: 'joint' }];
 
-function middle(a: Vec3, b: Vec3): Vec3 {
-  return [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
-}
-
 function bonesOf(points: FigurePoints): Bone[] {
-  const hips = middle(points.hips.left, points.hips.right);
+  const hips = midpoint(points.hips.left, points.hips.right);
   const bones: Bone[] = [
     { from: hips, to: points.neckBase, zones: TRUNK, parts: ['hips', 'waist', 'chest', 'neck'] },
     { from: points.neckBase, to: points.chin, zones: NECK, parts: ['neck', 'face', 'chest'] },

@@ -24,9 +24,10 @@ export {
   type LightReading,
   type PatternReading,
 } from './face';
-export { seeBodyLight, type BodyLight } from './bodyLight';
+export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './bodyLight';
 export { flaresOf, HOODED_FROM_DEG } from './flare';
 export { patternsOf, seeFace, seeLight } from './seeLight';
 export { createStudio, seeShot, shotSchema, type Shot, type Sight, type Studio } from './studio';
-export { readMeter, type Meter, type MeterReading } from './meter';
-export { CLIPPED_STOPS, STOP_COLOURS, stopsAsDrawn, stopsMap } from './stopsMap';
+export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './background';
+export { METER_PLACES, meterPoint, readMeter, type Meter, type MeterPlace, type MeterReading } from './meter';
+export { CLIPPED_STOPS, STOP_COLOURS, stopsMap } from './stopsMap';

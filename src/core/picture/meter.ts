@@ -1,7 +1,8 @@
 import { viewOf } from '../camera';
+import type { FigurePoints } from '../figure';
 import { lightFacingKey, lightingOf, throughGrid } from '../light';
 import type { Ground } from '../scene';
-import { apart, dot, subtract, unit, type Vec3 } from '../units';
+import { add, apart, dot, midpoint, subtract, unit, type Vec3 } from '../units';
 import { createRaster } from './raster';
 import { shadowMapFrom, shareReaching } from './shadow';
 import { figureFor, putOnSet, sphereOf, type Shot, type Studio } from './studio';
@@ -13,6 +14,48 @@ export interface Meter {
   towards: 'lens' | 'key' | 'up';
   /** `dome` takes light from all round its front, `flat` from a plane as a patch of skin does. */
   cap: 'dome' | 'flat';
+}
+
+/** Places of the body and of the set that a meter is held at. */
+export const METER_PLACES = {
+  face: 'the face',
+  chest: 'the chest',
+  hips: 'the hips',
+  feet: 'the feet',
+  leftHand: 'the left hand',
+  rightHand: 'the right hand',
+  background: 'the background',
+} as const;
+export type MeterPlace = keyof typeof METER_PLACES;
+
+/** So far before the skin a meter is held, metres; before the bones of the trunk as far as flesh and cloth reach. */
+const BEFORE_SKIN_M = 0.05;
+const BEFORE_TRUNK_M = 0.22;
+/** The chest from the line of the shoulders down, metres. */
+const BELOW_SHOULDERS_M = 0.12;
+
+/** Where a meter at a named place is: before it, towards the lens. */
+export function meterPoint(place: MeterPlace, points: FigurePoints, lens: Vec3, ground: Ground): Vec3 {
+  const before = (p: Vec3, m: number): Vec3 => add(p, unit([lens[0] - p[0], 0, lens[2] - p[2]]), m);
+  switch (place) {
+    case 'face':
+      return before(points.nose, BEFORE_SKIN_M);
+    case 'chest':
+      return before(
+        add(midpoint(points.shoulders.left, points.shoulders.right), [0, -BELOW_SHOULDERS_M, 0]),
+        BEFORE_TRUNK_M,
+      );
+    case 'hips':
+      return before(midpoint(points.hips.left, points.hips.right), BEFORE_TRUNK_M);
+    case 'feet':
+      return add(midpoint(points.toes.left, points.toes.right), [0, BEFORE_SKIN_M, 0]);
+    case 'leftHand':
+      return before(points.fingertips.left, BEFORE_SKIN_M);
+    case 'rightHand':
+      return before(points.fingertips.right, BEFORE_SKIN_M);
+    case 'background':
+      return [points.nose[0], points.nose[1], BEFORE_SKIN_M - ground.backgroundM];
+  }
 }
 
 /** What a meter and a tape say at a place. */

@@ -55,8 +55,8 @@ export interface PictureLight {
   isGroundCoarse?: boolean;
   /** Shadows of every source that are cast already. */
   maps?: readonly (ShadowMap | null)[];
-  /** Parts that are lit by other means and stay dark here. */
-  isLeft?(label: number): boolean;
+  /** Parts that get their light by other means and stay dark here. */
+  isLitElsewhere?(label: number): boolean;
 }
 
 /**
@@ -192,7 +192,7 @@ function illuminate(
   picture: Picture,
   surface: BodySurface,
   skinned: SkinnedSurface,
-  { lighting: { sources, ambient }, ground, isGroundCoarse, isLeft }: PictureLight,
+  { lighting: { sources, ambient }, ground, isGroundCoarse, isLitElsewhere }: PictureLight,
   maps: readonly (ShadowMap | null)[],
 ): void {
   const { width, height, label } = picture;
@@ -217,7 +217,7 @@ function illuminate(
           continue;
         }
       } else {
-        if (isLeft?.(label[i]!)) continue;
+        if (isLitElsewhere?.(label[i]!)) continue;
         pointAt(picture, col, row, point);
         if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
         else normalAt(picture, surface, skinned, i, point, normal);

@@ -91,7 +91,7 @@ export function seeFace(studio: Studio, shot: Shot, ground: Ground, sizePx: numb
       radiusM: CLOSE_RADIUS_M,
       ground,
       maps: shadows.map((s) => s?.all ?? null),
-      isLeft: isShadedByRays,
+      isLitElsewhere: isShadedByRays,
     },
     supports,
   );

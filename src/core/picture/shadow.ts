@@ -35,7 +35,7 @@ export function shadowMapFrom(
   return { raster, view, sizeM, occupied: occupiedTiles(raster) };
 }
 
-/** Side of a tile, pixels: a blocker is looked for no farther than this. */
+/** A tile has 2^4 pixels a side: a blocker is looked for no farther than that. */
 const TILE_BITS = 4;
 
 const tilesAlong = (pixels: number) => (pixels + (1 << TILE_BITS) - 1) >> TILE_BITS;
@@ -46,10 +46,7 @@ export function occupiedTiles({ width, height, inverseDepth }: Raster): Uint8Arr
   const out = new Uint8Array(across * down);
   for (let row = 0, i = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
-      if (inverseDepth[i] === 0) continue;
-      const [x, y] = [col >> TILE_BITS, row >> TILE_BITS];
-      if (out[y * across + x] === 1) continue;
-      out[y * across + x] = 1;
+      if (inverseDepth[i]! > 0) out[(row >> TILE_BITS) * across + (col >> TILE_BITS)] = 1;
     }
   const near = new Uint8Array(out.length);
   for (let y = 0; y < down; y++)

@@ -117,7 +117,7 @@ export interface SeeOptions {
   /** Also the light of every pixel; needed to develop the picture. */
   lit?: boolean;
   scale?: number;
-  /** What lies behind and under the sitter: with it that is lit too. */
+  /** The room round the sitter: its furniture is seen, and with light background and floor are lit too. */
   ground?: Ground | undefined;
   /** The ground's light at every other pixel only: a preview. */
   isGroundCoarse?: boolean;
@@ -161,8 +161,8 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
     readings: readPicture(picture, body, figure, jaw),
     face() {
       if (face) return face;
-      const lighting = lightingOf(shot.light, figure.points.nose);
-      const through = shadingOf(studio, shot, figure, lighting);
+      const lighting = lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM);
+      const through = shadingOf(studio, shot, figure, lighting, options.ground);
       return (face = readFace(chartFor(studio), body, figure, view, lighting, through));
     },
   };
@@ -190,8 +190,7 @@ export function shadingOf(
     scratch: studio.close.scratch,
     map: (studio.besideMap ??= besideMap()),
   });
-  const objects = [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
-  return lettingThrough(beside, studio.body, figure, lighting, objects);
+  return lettingThrough(beside, studio.body, figure, lighting, standingOn(shot, ground));
 }
 
 /** Triangles of everything but the head. */
@@ -205,6 +204,11 @@ export function bodyWithoutHead(studio: Studio): Uint32Array {
   return (studio.bodyTriangles = Uint32Array.from(out));
 }
 
+/** What stands on the set: what carries the sitter, and on a known ground the room's furniture. */
+function standingOn(shot: Shot, ground: Ground | undefined): Support[] {
+  return [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
+}
+
 /** Skins the surface to a figure and gives what stands beside it, on a known ground the room's furniture too. */
 export function putOnSet(
   studio: Studio,
@@ -216,7 +220,7 @@ export function putOnSet(
   const objects = shot.pose.objects ?? [];
   skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
   pressFlesh(surface, skinned, objects, figure.rods);
-  const all = [...objects, ...(ground?.furniture ?? [])];
+  const all = standingOn(shot, ground);
   return all.length > 0 ? supportsFor(studio, all) : undefined;
 }
 

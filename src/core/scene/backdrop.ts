@@ -53,6 +53,13 @@ export const backdropSchema = z.strictObject({
 });
 export type Backdrop = z.infer<typeof backdropSchema>;
 
+/** A backdrop of a kind as one usually has it, as far behind the mark as the wall there allows. */
+export function usualBackdrop(kind: BackdropKindId, markToBackM: number, tone: GroundTone): Backdrop {
+  const { usualWidthM, usualBehindM } = BACKDROPS[kind];
+  const mostM = kind === 'outdoors' ? Infinity : markToBackM;
+  return { kind, widthM: usualWidthM, behindM: Math.min(usualBehindM, mostM), tone };
+}
+
 /** What lies behind and under the sitter, as lens and light meet it. */
 export interface Ground {
   /** From the mark to what the lens sees straight behind the sitter, metres. */

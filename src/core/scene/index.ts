@@ -5,13 +5,22 @@ export {
   GROUND_TONE_IDS,
   GROUND_TONES,
   plainGround,
+  usualBackdrop,
   type Backdrop,
   type BackdropKindId,
   type Ground,
   type GroundTone,
 } from './backdrop';
 export { MOST_FURNITURE, type Furniture } from './furniture';
-export { MOST_WINDOWS, WALLS, WINDOW_RANGES, type RoomWindow, type Wall } from './opening';
+export {
+  MOST_WINDOWS,
+  usualWindow,
+  WALL_WORDS,
+  WALLS,
+  WINDOW_RANGES,
+  type RoomWindow,
+  type Wall,
+} from './opening';
 export { fallsThrough, groundOf, openingsOf, roomSchema, type Opening, type Room } from './room';
 export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';
 export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';

@@ -1,6 +1,6 @@
 import { getPosition, getTimes } from 'suncalc';
 import { z } from 'zod';
-import { radians, type Vec3 } from '../units';
+import { aboutZeroDeg, radians, type Vec3 } from '../units';
 
 /** Where the set is on the earth and which way it looks. */
 export const siteSchema = z.strictObject({
@@ -38,16 +38,11 @@ export function sunLight(altitudeDeg: number): SunLight {
   return altitudeDeg < GOLDEN_TO_DEG ? 'golden hour' : 'day';
 }
 
-/** An angle from -180 to 180 degrees. */
-function aboutZero(deg: number): number {
-  return ((((deg + 180) % 360) + 360) % 360) - 180;
-}
-
 /** Where the sun stands at a time. */
 export function sunAt(site: Site, time: Date): Sun {
   const { azimuth, altitude } = getPosition(time, site.latitudeDeg, site.longitudeDeg);
   // seen from above the compass turns clockwise and the set's arc turns from the front towards camera right the other way
-  const arcDeg = aboutZero(site.frontBearingDeg - azimuth);
+  const arcDeg = aboutZeroDeg(site.frontBearingDeg - azimuth);
   const flat = Math.cos(radians(altitude));
   return {
     altitudeDeg: altitude,
@@ -85,8 +80,8 @@ export function sunTimes(site: Site, time: Date): { rise: Date | null; set: Date
 /** Where the sun is for one who looks at the camera, in words. */
 export function sunFor(sun: Sun, cameraArcDeg: number): string {
   if (sun.altitudeDeg <= 0) return 'below the horizon';
-  const off = Math.abs(aboutZero(sun.arcDeg - cameraArcDeg));
+  const off = Math.abs(aboutZeroDeg(sun.arcDeg - cameraArcDeg));
   if (off < 35) return sun.altitudeDeg < 35 ? 'in the sitter’s eyes' : 'high behind the camera';
   if (off > 145) return sun.altitudeDeg < 30 ? 'behind the sitter, towards the lens' : 'behind the sitter';
-  return `from camera ${aboutZero(sun.arcDeg - cameraArcDeg) > 0 ? 'right' : 'left'}`;
+  return `from camera ${aboutZeroDeg(sun.arcDeg - cameraArcDeg) > 0 ? 'right' : 'left'}`;
 }

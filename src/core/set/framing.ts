@@ -1,7 +1,7 @@
 import { CROP_WORDS, type Crop } from '../brief';
 import { CAMERA_RANGES, project, TURN_RANGES, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { add, clamp, degrees, SIDES, subtract, type Vec3 } from '../units';
+import { add, clamp, degrees, midpoint, SIDES, subtract, type Vec3 } from '../units';
 
 /** Details that the camera is panned to. */
 export const DETAILS = ['eyesAlone', 'handsAlone', 'feetAlone'] as const;
@@ -51,13 +51,9 @@ export function freeBelow(framing: Framing): number {
 const CUT_AT = { half: 0.36, headAndShoulders: 0.86, head: 0.93 } as const;
 const MID_THIGH = 0.5;
 
-function middle(a: Vec3, b: Vec3): Vec3 {
-  return [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
-}
-
 /** A point between the hips (0) and the base of the neck (1). */
 function onTrunk(points: FigurePoints, share: number): Vec3 {
-  const hips = middle(points.hips.left, points.hips.right);
+  const hips = midpoint(points.hips.left, points.hips.right);
   return add(hips, subtract(points.neckBase, hips), share);
 }
 

@@ -30,6 +30,11 @@ export function degrees(rad: number): number {
   return (rad * 180) / Math.PI;
 }
 
+/** The same direction as an angle from -180 up to 180 degrees. */
+export function aboutZeroDeg(deg: number): number {
+  return ((((deg + 180) % 360) + 360) % 360) - 180;
+}
+
 /** Value held between two bounds. For geometry only: stored input is refused, never clamped. */
 export function clamp(value: number, low: number, high: number): number {
   return value < low ? low : value > high ? high : value;
@@ -62,4 +67,4 @@ export function mirrorName<Name extends string>(name: Name): Name {
   return (name.startsWith('right:') ? `left:${name.slice(6)}` : name) as Name;
 }
 
-export { add, cross, dot, lengthOf, subtract, unit, type Vec3 } from './vector';
+export { add, cross, dot, lengthOf, midpoint, subtract, unit, type Vec3 } from './vector';

@@ -11,6 +11,11 @@ export function add(a: readonly number[], b: readonly number[], scale = 1): Vec3
   return [a[0]! + b[0]! * scale, a[1]! + b[1]! * scale, a[2]! + b[2]! * scale];
 }
 
+/** The point half-way between two. */
+export function midpoint(a: readonly number[], b: readonly number[]): Vec3 {
+  return [(a[0]! + b[0]!) / 2, (a[1]! + b[1]!) / 2, (a[2]! + b[2]!) / 2];
+}
+
 export function dot(a: readonly number[], b: readonly number[]): number {
   return a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!;
 }

@@ -9,6 +9,7 @@ import { FRAMING_WORDS, lensWords, type Framing, type Lens } from '@/core/set';
 import { studio } from '@/workers/studioClient';
 import { Choice } from '../../take/Choice';
 import { usePoseStore } from '../../take/poseStore';
+import { useSearch } from '../useSearch';
 
 interface CameraGoalPartProps {
   profile: BodyProfile;
@@ -41,23 +42,13 @@ function rowsOf({ before, after }: CameraProposal): [string, string, string][] {
 export function CameraGoalPart({ profile, shot, room, framing, lenses }: CameraGoalPartProps) {
   const [goal, setGoal] = useState<CameraGoal>('proportions');
   const [found, setFound] = useState<CameraProposal | null>(null);
-  const [told, setTold] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, told, run } = useSearch();
   const place = async () => {
-    setBusy(true);
-    try {
-      const next = await studio('backstage').cameraFor(profile, shot, goal, framing, room, [...lenses]);
-      setFound(next);
-      if (!next) return setTold(`No lens of the kit takes in ${FRAMING_WORDS[framing]} in this room.`);
-      usePoseStore.getState().setCamera(next.camera);
-      setTold(
-        `${next.camera.focalLengthMm} mm (${lensWords(next.lens)}) from ${next.camera.distanceM.toFixed(2)} m, lens ${next.camera.heightM.toFixed(2)} m high.`,
-      );
-    } catch (error) {
-      setTold((error as Error).message);
-    } finally {
-      setBusy(false);
-    }
+    const next = await studio('backstage').cameraFor(profile, shot, goal, framing, room, [...lenses]);
+    setFound(next);
+    if (!next) return `No lens of the kit takes in ${FRAMING_WORDS[framing]} in this room.`;
+    usePoseStore.getState().setCamera(next.camera);
+    return `${next.camera.focalLengthMm} mm (${lensWords(next.lens)}) from ${next.camera.distanceM.toFixed(2)} m, lens ${next.camera.heightM.toFixed(2)} m high.`;
   };
   return (
     <section aria-label="Camera by goal" className="space-y-2" data-busy={busy}>
@@ -70,7 +61,7 @@ export function CameraGoalPart({ profile, shot, room, framing, lenses }: CameraG
           words={CAMERA_GOALS}
           onChange={setGoal}
         />
-        <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void place()}>
+        <button type="button" className="btn btn-sm" disabled={busy} onClick={() => run(place)}>
           Place the camera
         </button>
       </div>

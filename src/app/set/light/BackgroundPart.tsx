@@ -2,21 +2,15 @@
 
 import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import { CAMERA_RANGES } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { lightWithBackground } from '@/core/light';
-import { CLIPPED_STOPS, stopsAsDrawn, type Shot } from '@/core/picture';
+import { backgroundAsDrawn, CLIPPED_STOPS, SILHOUETTE_APART_STOPS, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { usePoseStore } from '../../take/poseStore';
 import { signedStops } from './signedStops';
 
 /** On the background against the face for a burnt-out one, stops (common practice). */
 const HIGH_KEY_STOPS = 2;
-/** A near-silhouette exposes the background so far over its middle, stops (common practice). */
-const SILHOUETTE_OVER = 1 / 3;
-
-/** Skin this much darker than the background reads as a dark shape, stops (common practice). */
-const SILHOUETTE_APART = 2;
 
 interface BackgroundPartProps {
   profile: BodyProfile;
@@ -37,13 +31,13 @@ function toneWords(stops: number): string {
 export function BackgroundPart({ profile, shot, ground, points, backgroundStops }: BackgroundPartProps) {
   const { setLight, setCameraNumber } = usePoseStore.getState();
   const [told, setTold] = useState<string | null>(null);
-  const background = stopsAsDrawn(ground.background, 2 ** backgroundStops);
-  const skin = stopsAsDrawn(profile.tones.skin, 1);
-  // the exposure that puts the background a third of a stop over the middle
-  const shift = SILHOUETTE_OVER - background;
-  const apertureF = Math.round(shot.camera.apertureF * 2 ** (-shift / 2) * 10) / 10;
-  const { min, max } = CAMERA_RANGES.apertureF;
-  const canBeSilhouette = background - skin >= SILHOUETTE_APART && apertureF >= min && apertureF <= max;
+  const { background, skin, silhouette } = backgroundAsDrawn(
+    shot.light,
+    points.nose,
+    ground,
+    profile.tones.skin,
+    shot.camera.apertureF,
+  );
   const highKey = () => {
     const light = lightWithBackground(shot.light, points.nose, ground.backgroundM, HIGH_KEY_STOPS);
     if (!light) {
@@ -69,24 +63,23 @@ export function BackgroundPart({ profile, shot, ground, points, backgroundStops 
         <button type="button" className="link-act" onClick={highKey}>
           Burn it out: {HIGH_KEY_STOPS} stops over the face
         </button>
-        {canBeSilhouette && (
+        {silhouette ? (
           <button
             type="button"
             className="link-act"
             onClick={() => {
-              setCameraNumber('apertureF', apertureF);
+              setCameraNumber('apertureF', silhouette.apertureF);
               setTold(
-                `At f/${apertureF} the background comes out a third of a stop over the middle and the lit skin ${toneWords(skin + shift)}; what is turned from the key goes darker.`,
+                `At f/${silhouette.apertureF} the background comes out a third of a stop over the middle and the lit skin ${toneWords(skin + silhouette.brighterStops)}; what is turned from the key goes darker.`,
               );
             }}
           >
-            Near-silhouette: expose {Math.abs(shift).toFixed(1)} stops {shift < 0 ? 'less' : 'more'}, f/
-            {apertureF}
+            Near-silhouette: expose {Math.abs(silhouette.brighterStops).toFixed(1)} stops{' '}
+            {silhouette.brighterStops < 0 ? 'less' : 'more'}, f/{silhouette.apertureF}
           </button>
-        )}
-        {!canBeSilhouette && (
+        ) : (
           <span className="quiet">
-            A silhouette asks for a background {SILHOUETTE_APART} stops brighter than the skin.
+            A silhouette asks for a background {SILHOUETTE_APART_STOPS} stops brighter than the skin.
           </span>
         )}
       </p>

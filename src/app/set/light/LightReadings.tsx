@@ -2,6 +2,7 @@ import { sourceWords, type Light } from '@/core/light';
 import {
   DARK_SOCKET_STOPS,
   FACE_PATTERNS,
+  HOT_HAND_STOPS,
   MARGIN_DEG,
   type BodyLight,
   type Catchlight,
@@ -24,9 +25,6 @@ interface Row {
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 /** A part in words: its side before its name. */
 const partWords = (part: string) => part.replace(':', ' ').replace('Arm', ' arm');
-
-/** A hand this much brighter than the face draws the eye, stops (common practice). */
-const HOT_HAND_STOPS = 0.3;
 
 /** What the light does to body, outline and background. */
 function bodyRows(light: Light, body: BodyLight): Row[] {
@@ -60,7 +58,7 @@ function bodyRows(light: Light, body: BodyLight): Row[] {
     words: 'shadow behind',
     value: shadow ? `${percent(shadow.share)} of the picture` : 'none in the picture',
     ...(shadow && {
-      note: `${shadow.side === 'behind' ? 'behind the sitter' : `at the ${shadow.side}`}, ${shadow.deeperStops.toFixed(1)} stops deeper`,
+      note: `${shadow.where}, ${shadow.deeperStops.toFixed(1)} stops deeper`,
     }),
   });
   for (const flare of flares)

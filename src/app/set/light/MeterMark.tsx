@@ -1,23 +1,24 @@
 'use client';
 
 import type { PlanScale } from '../../take/PlanView';
-import type { HeldMeter } from './MeterPart';
+import type { Vec3 } from '@/core/units';
 
 interface MeterMarkProps extends PlanScale {
-  meter: HeldMeter;
-  onMeter(meter: HeldMeter): void;
+  /** Where it is held, metres. */
+  at: Vec3;
+  onMove(at: Vec3): void;
 }
 
 /** The meter on the plan; it can be dragged to a place of its own. */
-export function MeterMark({ meter, onMeter, X, Y, scale }: MeterMarkProps) {
+export function MeterMark({ at, onMove, X, Y, scale }: MeterMarkProps) {
   const drag = (event: React.PointerEvent<SVGGElement>) => {
     const target = event.currentTarget;
     const svg = target.ownerSVGElement!;
     target.setPointerCapture(event.pointerId);
     const move = (e: PointerEvent) => {
-      const at = new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+      const pointer = new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
       const metres = (value: number) => Math.round((value / scale) * 100) / 100;
-      onMeter({ ...meter, place: 'own', at: [metres(at.x - X(0)), meter.at[1], metres(at.y - Y(0))] });
+      onMove([metres(pointer.x - X(0)), at[1], metres(pointer.y - Y(0))]);
     };
     const end = () => {
       target.removeEventListener('pointermove', move);
@@ -30,7 +31,7 @@ export function MeterMark({ meter, onMeter, X, Y, scale }: MeterMarkProps) {
     <g
       className="cursor-grab"
       data-source="meter"
-      transform={`translate(${X(meter.at[0])} ${Y(meter.at[2])})`}
+      transform={`translate(${X(at[0])} ${Y(at[2])})`}
       onPointerDown={drag}
     >
       <title>meter</title>

@@ -1,74 +1,44 @@
 'use client';
 
-import { useCallback } from 'react';
+import { useMemo } from 'react';
 import type { BodyProfile } from '@/core/body';
+import { viewOf } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { sourceWords } from '@/core/light';
-import type { Meter, MeterReading, Shot } from '@/core/picture';
+import {
+  METER_PLACES,
+  meterPoint,
+  type Meter,
+  type MeterPlace,
+  type MeterReading,
+  type Shot,
+} from '@/core/picture';
 import type { Ground, Room } from '@/core/scene';
 import { flashApertureF, steadyApertureF, USUAL_EXPOSURE } from '@/core/set';
-import { add, type Vec3 } from '@/core/units';
+import type { Vec3 } from '@/core/units';
 import { NumberField } from '@/ui/NumberField';
 import { studio } from '@/workers/studioClient';
 import { Choice } from '../../take/Choice';
 import { useNewest } from '../../take/useNewest';
 import { signedStops } from './signedStops';
 
-/** Places of the body and the set that a meter is held at. */
-const PLACES = {
-  face: 'the face',
-  chest: 'the chest',
-  hips: 'the hips',
-  feet: 'the feet',
-  leftHand: 'the left hand',
-  rightHand: 'the right hand',
-  background: 'the background',
-  own: 'a place of its own',
-} as const;
-type Place = keyof typeof PLACES;
+const OWN = 'own';
+const PLACE_WORDS = { ...METER_PLACES, [OWN]: 'a place of its own' };
+type Choosable = keyof typeof PLACE_WORDS;
 const TOWARDS = { lens: 'the lens', key: 'the key', up: 'the ceiling' } as const;
 const CAPS = { dome: 'dome', flat: 'flat disc' } as const;
-/** So far before a surface a meter is held, metres. */
-const HELD_M = 0.05;
-
-/** A meter in the set: where it is held by name, and what it is. */
-export interface HeldMeter extends Meter {
-  place: Place;
+/** A meter as it is put into the set: at a place by name, with which it goes, or at a point of its own. */
+export interface HeldMeter extends Omit<Meter, 'at'> {
+  at: MeterPlace | Vec3;
 }
 
-function middle(a: Vec3, b: Vec3): Vec3 {
-  return add(add([0, 0, 0], a, 0.5), b, 0.5);
+/** The meter where it is held now. */
+export function heldMeter(meter: HeldMeter, points: FigurePoints, lens: Vec3, ground: Ground): Meter {
+  const { at } = meter;
+  return { ...meter, at: typeof at === 'string' ? meterPoint(at, points, lens, ground) : at };
 }
 
-/** Where a meter at a named place is. */
-function placeAt(place: Exclude<Place, 'own'>, points: FigurePoints, ground: Ground): Vec3 {
-  switch (place) {
-    case 'face':
-      return add(points.nose, [0, 0, HELD_M]);
-    case 'chest':
-      return add(middle(points.shoulders.left, points.shoulders.right), [0, -0.12, 0.2]);
-    case 'hips':
-      return add(middle(points.hips.left, points.hips.right), [0, 0, 0.2]);
-    case 'feet':
-      return add(middle(points.toes.left, points.toes.right), [0, HELD_M, HELD_M]);
-    case 'leftHand':
-      return add(points.fingertips.left, [0, 0, HELD_M]);
-    case 'rightHand':
-      return add(points.fingertips.right, [0, 0, HELD_M]);
-    case 'background':
-      return [points.nose[0], points.nose[1], -ground.backgroundM + HELD_M];
-  }
-}
-
-/** The meter where it is held now: at a named place it goes with the sitter. */
-export function heldMeter(meter: HeldMeter, points: FigurePoints, ground: Ground): HeldMeter {
-  return meter.place === 'own' ? meter : { ...meter, at: placeAt(meter.place, points, ground) };
-}
-
-/** A meter as one holds it first: at the face, to the lens. */
-function meterAtFace(points: FigurePoints, ground: Ground): HeldMeter {
-  return { place: 'face', at: placeAt('face', points, ground), towards: 'lens', cap: 'dome' };
-}
+const AT_FACE: HeldMeter = { at: 'face', towards: 'lens', cap: 'dome' };
 
 /** What the meter says in apertures, where something was metered or a flash is known. */
 function apertureWords(shot: Shot, reading: MeterReading, keyToFaceM: number): string | null {
@@ -99,24 +69,26 @@ interface MeterPartProps {
 /** A light meter and a tape, put into the set and read there. */
 export function MeterPart(props: MeterPartProps) {
   const { profile, shot, room, ground, points, keyToFaceM, meter, onMeter } = props;
-  const held = meter && heldMeter(meter, points, ground);
-  const key = held && JSON.stringify(held);
-  const ask = useCallback(
-    () => studio('backstage').meter(profile, shot, ground, JSON.parse(key!) as HeldMeter),
-    [profile, shot, ground, key],
+  const held = useMemo(
+    () => meter && heldMeter(meter, points, viewOf(shot.camera).eye, ground),
+    [meter, points, shot.camera, ground],
   );
-  const { value, busy } = useNewest(key ? ask : null);
-  if (!held)
+  const ask = useMemo(
+    () => held && (() => studio('backstage').meter(profile, shot, ground, held)),
+    [profile, shot, ground, held],
+  );
+  const { value, busy } = useNewest(ask);
+  if (!meter || !held)
     return (
       <section aria-label="Meter">
-        <button type="button" className="btn btn-sm" onClick={() => onMeter(meterAtFace(points, ground))}>
+        <button type="button" className="btn btn-sm" onClick={() => onMeter(AT_FACE)}>
           Put a meter into the set
         </button>
       </section>
     );
   const own = (axis: 0 | 1 | 2, v: number | undefined) => {
     if (v === undefined) return;
-    onMeter({ ...held, place: 'own', at: held.at.map((c, i) => (i === axis ? v : c)) as Vec3 });
+    onMeter({ ...meter, at: held.at.map((c, i) => (i === axis ? v : c)) as Vec3 });
   };
   const fields = [
     ['to camera right, m', 0, -room.markToLeftM, room.widthM - room.markToLeftM],
@@ -133,28 +105,26 @@ export function MeterPart(props: MeterPartProps) {
         </button>
       </div>
       <div className="grid grid-cols-3 gap-2">
-        <Choice<Place>
+        <Choice<Choosable>
           label="held at"
-          value={held.place}
-          options={Object.keys(PLACES) as Place[]}
-          words={PLACES}
-          onChange={(place) =>
-            onMeter({ ...held, place, at: place === 'own' ? held.at : placeAt(place, points, ground) })
-          }
+          value={typeof meter.at === 'string' ? meter.at : OWN}
+          options={Object.keys(PLACE_WORDS) as Choosable[]}
+          words={PLACE_WORDS}
+          onChange={(place) => onMeter({ ...meter, at: place === OWN ? held.at : place })}
         />
         <Choice<Meter['towards']>
           label="turned to"
           value={held.towards}
           options={Object.keys(TOWARDS) as Meter['towards'][]}
           words={TOWARDS}
-          onChange={(towards) => onMeter({ ...held, towards })}
+          onChange={(towards) => onMeter({ ...meter, towards })}
         />
         <Choice<Meter['cap']>
           label="with its"
           value={held.cap}
           options={Object.keys(CAPS) as Meter['cap'][]}
           words={CAPS}
-          onChange={(cap) => onMeter({ ...held, cap })}
+          onChange={(cap) => onMeter({ ...meter, cap })}
         />
         {fields.map(([label, axis, min, max]) => (
           <NumberField

@@ -16,6 +16,7 @@ import {
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
+import { aboutZeroDeg } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '../../take/Choice';
 import { usePoseStore } from '../../take/poseStore';
@@ -26,7 +27,7 @@ import { KIND_WORDS, SourceRow } from './SourceRow';
 /** Where one more source is put first: a panel across from the key, a lamp behind the sitter. */
 function placedFirst(kind: SourceKindId, light: Light, id: string): LightSource {
   const isLamp = sourceKind(kind).works === 'lamp';
-  const behind = ((light.arcDeg + 360) % 360) - 180;
+  const behind = aboutZeroDeg(light.arcDeg + 180);
   const across = light.arcDeg >= 0 ? -70 : 70;
   return {
     id,

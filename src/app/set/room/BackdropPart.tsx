@@ -4,6 +4,7 @@ import {
   BACKDROP_KIND_IDS,
   BACKDROP_RANGES,
   BACKDROPS,
+  usualBackdrop,
   type Backdrop,
   type BackdropKindId,
   type Room,
@@ -23,13 +24,6 @@ const WORDS = {
 interface BackdropPartProps {
   room: Room;
   onChange(room: Room): void;
-}
-
-/** A backdrop of a kind as one usually has it, as far behind the mark as the room allows. */
-function usualBackdrop(kind: BackdropKindId, { markToBackM }: Room, tone: Backdrop['tone']): Backdrop {
-  const { usualWidthM, usualBehindM } = BACKDROPS[kind];
-  const most = kind === 'outdoors' ? Infinity : markToBackM;
-  return { kind, widthM: usualWidthM, behindM: Math.min(usualBehindM, most), tone };
 }
 
 /** What hangs behind the sitter, and the tones of wall and floor. */
@@ -57,7 +51,7 @@ export function BackdropPart({ room, onChange }: BackdropPartProps) {
           onChange={(kind) => {
             const { backdrop: before, ...rest } = room;
             if (kind === 'none') return onChange(rest);
-            onChange({ ...rest, backdrop: usualBackdrop(kind, room, before?.tone ?? 'grey') });
+            onChange({ ...rest, backdrop: usualBackdrop(kind, room.markToBackM, before?.tone ?? 'grey') });
           }}
         />
       </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { WALLS, type Room } from '@/core/scene';
+import { WALL_WORDS, WALLS, type Room } from '@/core/scene';
 import { Folded } from '@/ui/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
@@ -8,7 +8,6 @@ import { Choice } from '../../take/Choice';
 import { BackdropPart } from './BackdropPart';
 import { FurniturePart } from './FurniturePart';
 import { KeptRooms } from './KeptRooms';
-import { WALL_WORDS } from './ToneChoice';
 import { WindowsPart } from './WindowsPart';
 
 type RoomNumber = 'widthM' | 'depthM' | 'markToBackM' | 'markToLeftM';

@@ -1,15 +1,8 @@
 'use client';
 
-import { GROUND_TONE_IDS, GROUND_TONES, type GroundTone, type Wall } from '@/core/scene';
+import { GROUND_TONE_IDS, GROUND_TONES, type GroundTone } from '@/core/scene';
 import { Choice } from '../../take/Choice';
 
-/** What a wall is called on the set, seen from the camera. */
-export const WALL_WORDS: Record<Wall, string> = {
-  back: 'back wall',
-  front: 'front wall',
-  left: 'left wall',
-  right: 'right wall',
-};
 const TONE_WORDS = Object.fromEntries(GROUND_TONE_IDS.map((id) => [id, GROUND_TONES[id].words])) as Record<
   GroundTone,
   string

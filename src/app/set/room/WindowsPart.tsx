@@ -1,11 +1,18 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { MOST_WINDOWS, WALLS, WINDOW_RANGES, type Room, type RoomWindow } from '@/core/scene';
+import {
+  MOST_WINDOWS,
+  usualWindow,
+  WALL_WORDS,
+  WALLS,
+  WINDOW_RANGES,
+  type Room,
+  type RoomWindow,
+} from '@/core/scene';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
 import { Choice } from '../../take/Choice';
-import { WALL_WORDS } from './ToneChoice';
 
 type WindowNumber = 'fromM' | 'toM' | 'sillM' | 'headM';
 const NUMBERS: readonly (readonly [WindowNumber, string, number, number])[] = [
@@ -14,20 +21,6 @@ const NUMBERS: readonly (readonly [WindowNumber, string, number, number])[] = [
   ['sillM', WINDOW_RANGES.sillM.words, WINDOW_RANGES.sillM.min, WINDOW_RANGES.sillM.max],
   ['headM', WINDOW_RANGES.headM.words, WINDOW_RANGES.headM.min, WINDOW_RANGES.headM.max],
 ];
-
-/** A window of usual size in the middle of the left wall (common practice: sill 0.9 m, head 2.1 m). */
-function usualWindow({ depthM }: Room, count: number): RoomWindow {
-  const middle = depthM / 2;
-  const half = Math.min(0.6, depthM / 4);
-  return {
-    wall: 'left',
-    words: count === 0 ? 'window' : `window ${count + 1}`,
-    fromM: Math.round((middle - half) * 100) / 100,
-    toM: Math.round((middle + half) * 100) / 100,
-    sillM: 0.9,
-    headM: 2.1,
-  };
-}
 
 interface WindowsPartProps {
   room: Room;
@@ -87,7 +80,12 @@ export function WindowsPart({ room, onChange }: WindowsPartProps) {
         <button
           type="button"
           className="link-act"
-          onClick={() => set([...windows, usualWindow(room, windows.length)])}
+          onClick={() =>
+            set([
+              ...windows,
+              usualWindow(room.depthM, windows.length === 0 ? 'window' : `window ${windows.length + 1}`),
+            ])
+          }
         >
           Add a window
         </button>

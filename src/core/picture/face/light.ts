@@ -1,6 +1,6 @@
 import { jointIndex, headToBind, type Body } from '../../body';
 import { TRANSFORM_STRIDE, type Figure } from '../../figure';
-import { flat, irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
+import { inOneRow, irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
 import { add, degrees, radians, subtract, unit, type Vec3 } from '../../units';
 import { reaching, type FaceChart, type HeadPlaces, type HeadVertices } from './chart';
 
@@ -107,7 +107,7 @@ function lightOf(places: HeadPlaces, source: LightSamples, lit: Float32Array, he
 export function sourcesInHead(head: IntoHead, { sources }: Lighting): LightSamples[] {
   return sources.map((s) => {
     const points = s.points.map((p) => head.point(p));
-    return { ...s, centre: head.point(s.centre), aim: head.direction(s.aim), points, xyz: flat(points) };
+    return { ...s, centre: head.point(s.centre), aim: head.direction(s.aim), points, xyz: inOneRow(points) };
   });
 }
 
@@ -202,7 +202,7 @@ export function turnedLighting(
           ...s,
           centre: at(s.centre),
           points: s.points.map(at),
-          xyz: flat(s.points.map(at)),
+          xyz: inOneRow(s.points.map(at)),
           aim: unit(subtract(head.outPoint(m), at(s.centre))),
         }
       : s,

@@ -2,7 +2,7 @@ import type { Body } from '../../body';
 import type { View } from '../../camera';
 import type { Figure } from '../../figure';
 import { backgroundStops, lightFacingKey, type Lighting } from '../../light';
-import { apart, unit, type Vec3 } from '../../units';
+import { apart, midpoint, unit, type Vec3 } from '../../units';
 import type { FaceChart } from './chart';
 import { intoHead, lightFace, turnedLighting, type FaceLight } from './light';
 import { facePattern, type FacePattern, type PatternReading } from './pattern';
@@ -135,7 +135,6 @@ export function readLight(
   );
   const { points } = figure;
   const key = lighting.sources[0]!;
-  const middle = (a: Vec3, b: Vec3): Vec3 => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
   const atFace = lightFacingKey(lighting, points.nose);
   const against = (p: Vec3) => stops(lightFacingKey(lighting, p), atFace);
   return {
@@ -144,9 +143,9 @@ export function readLight(
     near: [...new Set(near)].filter((name) => name !== face.pattern.name),
     facing: broadOrShort(chart, light, head.point(view.eye)),
     falloffStops: {
-      chest: against(middle(points.shoulders.left, points.shoulders.right)),
-      hips: against(middle(points.hips.left, points.hips.right)),
-      feet: against(middle(points.ankles.left, points.ankles.right)),
+      chest: against(midpoint(points.shoulders.left, points.shoulders.right)),
+      hips: against(midpoint(points.hips.left, points.hips.right)),
+      feet: against(midpoint(points.ankles.left, points.ankles.right)),
     },
     backgroundStops: backgroundStops(lighting, points.nose, backgroundM),
   };

@@ -1,5 +1,5 @@
 import { settingApplies } from '../../pose';
-import { degrees } from '../../units';
+import { aboutZeroDeg, degrees } from '../../units';
 import { pose, type Rule } from '../rule';
 
 /** Beyond this turn of the hips from the lens, feet that stand close read as a line, not as a post. */
@@ -14,7 +14,7 @@ export const feetTogether: Rule = {
     // crossed, seated or lying they are together on purpose
     if (shot.pose.crossed || !settingApplies(shot.pose, 'leftWeightShare')) return [];
     const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
-    const turn = Math.abs(((figure.turnDeg.hips - toLens + 540) % 360) - 180);
+    const turn = Math.abs(aboutZeroDeg(figure.turnDeg.hips - toLens));
     if (turn > SQUARE_DEG) return [];
     const { left, right } = figure.feet;
     const apart =

@@ -1,4 +1,4 @@
-import { degrees } from '../../units';
+import { aboutZeroDeg, degrees } from '../../units';
 import type { Rule } from '../rule';
 
 export const squareShoulders: Rule = {
@@ -8,7 +8,7 @@ export const squareShoulders: Rule = {
   weight: 0.75,
   measure({ figure, view }, { shouldersTurnDeg }) {
     const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
-    const turn = Math.abs(((figure.turnDeg.chest - toLens + 540) % 360) - 180);
+    const turn = Math.abs(aboutZeroDeg(figure.turnDeg.chest - toLens));
     return [
       {
         key: '',

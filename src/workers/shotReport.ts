@@ -1,0 +1,138 @@
+import { handlePoint, HANDLES, type Handle } from '@/core/adapt';
+import { PARTS } from '@/core/body';
+import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
+import type { Figure, FigurePoints, Rod } from '@/core/figure';
+import { lightingRatio } from '@/core/light';
+import type { Sight } from '@/core/picture';
+import type { Finding } from '@/core/review';
+import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
+
+/** A developed picture, or the labels of the measuring picture. */
+export interface PictureBytes {
+  width: number;
+  height: number;
+  bytes: Uint8ClampedArray<ArrayBuffer>;
+}
+
+/** What a recompute tells the page: everything that is shown, nothing that is not. */
+export interface ShotReport {
+  transforms: Float64Array;
+  /** Arms and hands as what they press. */
+  rods: Rod[];
+  findings: Finding[];
+  numbers: {
+    leftSharePercent: number;
+    marginCm: number;
+    errorMm: number;
+    sharpNearM: number;
+    sharpFarM: number;
+    ratio: number;
+    faceDistanceM: number;
+    faceInFrame: number;
+    /** Tilt of the lines in the picture, degrees, the sitter's left up positive. */
+    shouldersLineDeg: number;
+    hipsLineDeg: number;
+    /** Area of the larger hand against the face's; 0 where no hand or no face is seen. */
+    handOfFace: number;
+    /** From here on this lens takes in the whole figure with a tenth of the frame left over, metres. */
+    wholeFigureFromM: number;
+  };
+  points: FigurePoints;
+  /** Soles on the floor, for tape marks. */
+  feet: Record<Side, { heel: Vec3; toe: Vec3 }>;
+  turnDeg: Figure['turnDeg'];
+  enlargements: { part: string; enlargement: number; x: number; y: number }[];
+  unreached: Figure['unreached'];
+  /** Movements past the sitter's comfort. */
+  strained: Figure['motions'];
+  centreOfMassM: Vec3;
+  /** Whether the body is carried, and by what. */
+  isStable: boolean;
+  loads: Figure['balance']['loads'];
+  /** Joints that tire, the hardest first. */
+  tiring: Figure['effort'];
+  /** Where the picture can be taken hold of. */
+  handles: Record<Handle, Vec3>;
+  wrists: Record<Side, Vec3>;
+  elapsedMs: number;
+  /** The picture, developed, where it was asked for. */
+  preview?: PictureBytes;
+}
+
+/** Share of the frame's height that a whole figure fills. */
+export const WHOLE_FIGURE_FILLS = 0.9;
+
+/** Parts whose enlargement is shown over the picture. */
+const SHOWN_PARTS = SIDES.flatMap((s) => [`${s}:elbow`, `${s}:hand`, `${s}:knee`]);
+
+function enlargementsOf(sight: Sight): ShotReport['enlargements'] {
+  const { picture } = sight;
+  const out: ShotReport['enlargements'] = [];
+  for (const part of SHOWN_PARTS) {
+    const share = sight.readings.shares.get(part as (typeof PARTS)[number]);
+    if (!share || share.enlargement === null) continue;
+    const label = PARTS.indexOf(part as (typeof PARTS)[number]);
+    let x = 0;
+    let y = 0;
+    for (let i = 0; i < picture.label.length; i++)
+      if (picture.label[i] === label) {
+        x += i % picture.width;
+        y += Math.floor(i / picture.width);
+      }
+    out.push({
+      part,
+      enlargement: share.enlargement,
+      x: (x / share.pixels + 0.5) / picture.width,
+      y: (y / share.pixels + 0.5) / picture.height,
+    });
+  }
+  return out;
+}
+
+/** What is shown of a recompute. */
+export function reportOf(sight: Sight, findings: Finding[], elapsedMs: number): ShotReport {
+  const { shot } = sight;
+  const { figure } = sight;
+  const faceDistanceM = apart(figure.points.eyes.left, sight.view.eye);
+  const sharp = sharpRange(shot.camera, faceDistanceM);
+  return {
+    transforms: figure.transforms,
+    rods: figure.rods,
+    findings,
+    numbers: {
+      leftSharePercent: figure.balance.leftShare * 100,
+      marginCm: figure.balance.marginM * 100,
+      errorMm: figure.balance.errorM * 1000,
+      sharpNearM: sharp.nearM,
+      sharpFarM: sharp.farM,
+      ratio: lightingRatio(shot.light),
+      faceDistanceM,
+      faceInFrame: sight.readings.faceInFrame,
+      shouldersLineDeg: sight.readings.lineDeg.shoulders,
+      hipsLineDeg: sight.readings.lineDeg.hips,
+      handOfFace: Math.max(0, ...SIDES.map((s) => sight.readings.hands[s]?.ofFace ?? 0)),
+      wholeFigureFromM: distanceForFramingM(
+        figure.points.crown[1],
+        WHOLE_FIGURE_FILLS,
+        frameMm(shot.camera).heightMm,
+        shot.camera.focalLengthMm,
+      ),
+    },
+    points: figure.points,
+    feet: {
+      left: { heel: figure.feet.left.heel, toe: figure.feet.left.toe },
+      right: { heel: figure.feet.right.heel, toe: figure.feet.right.toe },
+    },
+    turnDeg: figure.turnDeg,
+    enlargements: enlargementsOf(sight),
+    unreached: figure.unreached,
+    strained: figure.motions.filter((m) => m.state !== 'easy'),
+    centreOfMassM: figure.balance.centreOfMassM,
+    isStable: figure.balance.isStable,
+    loads: figure.balance.loads,
+    tiring: figure.effort.filter((e) => e.holdS < Infinity),
+    handles: Object.fromEntries(HANDLES.map((h) => [h, handlePoint(figure, h)])) as Record<Handle, Vec3>,
+    wrists: figure.points.wrists,
+    elapsedMs,
+  };
+}

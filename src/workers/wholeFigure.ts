@@ -1,0 +1,32 @@
+import type { Shot } from '@/core/picture';
+import { neutralPose } from '@/core/pose';
+import { aboutZeroDeg } from '@/core/units';
+import { WHOLE_FIGURE_FILLS } from './shotReport';
+
+/** Seen from so far, lines of the body hardly converge. */
+const FAR_M = 8;
+
+/** A quiet stance seen whole, from an arc, at the height of the hips. */
+export function wholeFigureShot(statureM: number, arcDeg: number): Shot {
+  const focalLengthMm = Math.min(400, (36 * FAR_M * WHOLE_FIGURE_FILLS) / (statureM * 1.08));
+  return {
+    pose: neutralPose('at ease'),
+    camera: {
+      sensor: 'fullFrame',
+      focalLengthMm,
+      distanceM: FAR_M,
+      heightM: Math.max(0.2, statureM * 0.52),
+      arcDeg,
+      apertureF: 8,
+      orientation: 'upright',
+      aim: { kind: 'level' },
+    },
+    light: {
+      arcDeg: aboutZeroDeg(arcDeg + 35),
+      heightM: Math.max(1.2, statureM * 1.35),
+      distanceM: 2.4,
+      sizeM: 1.4,
+      ambientShare: 0.35,
+    },
+  };
+}
