@@ -6,10 +6,10 @@ import {
   BufferAttribute,
   BufferGeometry,
   FrontSide,
+  LinearToneMapping,
   Matrix4,
   MeshBasicMaterial,
   MeshLambertMaterial,
-  NoToneMapping,
   PCFShadowMap,
   PerspectiveCamera,
   ShaderMaterial,
@@ -49,6 +49,8 @@ export interface ViewfinderProps {
   ghost: Float64Array | null;
   /** `parts` shows the part labels in plain colours. */
   mode: 'picture' | 'parts';
+  /** Brighter or darker than a face lit by the key asks for. */
+  exposureStops: number;
   /** Called after every drawn frame. */
   onDrawn?(): void;
   /** Hears how long a frame takes at the least, milliseconds. */
@@ -168,6 +170,7 @@ function Scene(props: ViewfinderProps) {
     supports,
     ghost,
     mode,
+    exposureStops,
     onDrawn,
     onFrameTime,
   } = props;
@@ -180,7 +183,13 @@ function Scene(props: ViewfinderProps) {
     () => ({
       picture: new MeshLambertMaterial({ vertexColors: true }),
       parts: partsMaterial(),
-      ghost: new MeshBasicMaterial({ color: '#e3c264', transparent: true, opacity: 0.34, depthWrite: false }),
+      ghost: new MeshBasicMaterial({
+        color: '#e3c264',
+        transparent: true,
+        opacity: 0.34,
+        depthWrite: false,
+        toneMapped: false,
+      }),
     }),
     [],
   );
@@ -230,10 +239,11 @@ function Scene(props: ViewfinderProps) {
     };
   }, [scene, lamps, invalidate]);
 
-  useEffect(invalidate, [mode, invalidate]);
+  useEffect(invalidate, [mode, exposureStops, invalidate]);
   const [timer] = useState(() => frameTimer((leastMs) => onFrameTime?.(leastMs)));
 
   useFrame(({ gl }) => {
+    gl.toneMappingExposure = 2 ** exposureStops;
     gl.setClearColor(mode === 'parts' ? '#000000' : '#4f473c', 1);
     gl.render(scene, lens);
     timer(gl.getContext() as WebGL2RenderingContext);
@@ -287,12 +297,11 @@ function DrawnView(props: ViewfinderProps) {
       <Canvas
         frameloop="demand"
         dpr={1}
-        flat
         shadows={{ type: PCFShadowMap }}
         gl={{
           antialias: props.mode === 'picture',
           preserveDrawingBuffer: true,
-          toneMapping: NoToneMapping,
+          toneMapping: LinearToneMapping,
           outputColorSpace: SRGBColorSpace,
         }}
         aria-label="The sitter through the lens"

@@ -14,6 +14,11 @@ export interface PictureBytes {
   bytes: Uint8ClampedArray<ArrayBuffer>;
 }
 
+/** The picture that a recompute brings along. */
+export interface PreviewWanted {
+  exposureStops: number;
+}
+
 /** What a recompute tells the page: everything that is shown, nothing that is not. */
 export interface ShotReport {
   transforms: Float64Array;

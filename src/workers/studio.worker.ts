@@ -52,7 +52,7 @@ import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
-import { reportOf, type PictureBytes, type ShotReport } from './shotReport';
+import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
 import { wholeFigureShot } from './wholeFigure';
 
 /** How the close picture of the face is shown. */
@@ -105,10 +105,16 @@ function buffersOf(surface: BodySurface): ArrayBuffer[] {
   return Object.values(surface).map((array) => array.buffer as ArrayBuffer);
 }
 
-/** A lit picture, developed. */
-function developed({ surface, skinned }: Studio, picture: Picture): PictureBytes {
+/** A lit picture with the step of exposure of each place in place of its colour. */
+function inStops({ surface, skinned }: Studio, picture: Picture, exposureStops: number): PictureBytes {
   const { width, height } = picture;
-  return { width, height, bytes: develop(picture, surface, skinned) };
+  return { width, height, bytes: stopsMap(exposeLinear(picture, surface, skinned, exposureStops)) };
+}
+
+/** A lit picture, developed. */
+function developed({ surface, skinned }: Studio, picture: Picture, exposureStops = 0): PictureBytes {
+  const { width, height } = picture;
+  return { width, height, bytes: develop(picture, surface, skinned, exposureStops) };
 }
 
 function transferred(picture: PictureBytes): PictureBytes {
@@ -145,16 +151,20 @@ const api = {
     shot: Shot,
     wanted: WantedRanges,
     ground: Ground,
-    isPreviewed: boolean,
+    wantedPreview: PreviewWanted | null,
   ): Promise<ShotReport> {
     const { studio } = await studioFor(profile);
     const start = performance.now();
-    const sight = seeShot(studio, shot, { ground, lit: isPreviewed, isGroundCoarse: isPreviewed });
+    const sight = seeShot(studio, shot, {
+      ground,
+      lit: wantedPreview !== null,
+      isGroundCoarse: wantedPreview !== null,
+    });
     const findings = review(sight, wanted);
     const elapsedMs = performance.now() - start;
     const report = reportOf(sight, findings, elapsedMs);
-    if (!isPreviewed) return report;
-    const preview = developed(studio, sight.picture);
+    if (!wantedPreview) return report;
+    const preview = developed(studio, sight.picture, wantedPreview.exposureStops);
     return transfer({ ...report, preview }, [preview.bytes.buffer]);
   },
 
@@ -166,11 +176,16 @@ const api = {
   },
 
   /** The measuring picture with the step of exposure of each place in place of its colour. */
-  async stops(profile: BodyProfile, shot: Shot, scale: number, ground: Ground): Promise<PictureBytes> {
+  async stops(
+    profile: BodyProfile,
+    shot: Shot,
+    scale: number,
+    ground: Ground,
+    exposureStops: number,
+  ): Promise<PictureBytes> {
     const { studio } = await studioFor(profile);
     const { picture } = seeShot(studio, shot, { lit: true, scale, ground });
-    const bytes = stopsMap(exposeLinear(picture, studio.surface, studio.skinned));
-    return transferred({ width: picture.width, height: picture.height, bytes });
+    return transferred(inStops(studio, picture, exposureStops));
   },
 
   /**
@@ -235,11 +250,8 @@ const api = {
   async face(profile: BodyProfile, shot: Shot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
     const { studio } = await studioFor(profile);
     const picture = seeFace(studio, shot, ground, shown.sizePx);
-    const bytes =
-      shown.as === 'stops'
-        ? stopsMap(exposeLinear(picture, studio.surface, studio.skinned, shown.exposureStops))
-        : develop(picture, studio.surface, studio.skinned, shown.exposureStops);
-    return transfer({ width: picture.width, height: picture.height, bytes }, [bytes.buffer]);
+    if (shown.as === 'picture') return transferred(developed(studio, picture, shown.exposureStops));
+    return transferred(inStops(studio, picture, shown.exposureStops));
   },
 
   /** Lens, distance and height that do what is wanted; null when no lens holds the framing in the room. */

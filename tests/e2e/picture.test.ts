@@ -1,6 +1,7 @@
 import { PNG } from 'pngjs';
-import { Origin } from 'selenium-webdriver';
+import { Key, Origin } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Take } from '@/core/formats';
 import { STOP_COLOURS } from '@/core/picture';
 import { PART_COLOURS } from '@/stage/partColours';
 import { DESK_SIZE } from './browser';
@@ -131,10 +132,11 @@ describe('the drawn figure and the measured one', () => {
 /** Share of the pixels of a part that is left out at either end: seams of shoes and hems, where the meshes differ. */
 const TRIMMED = 0.15;
 
+const linear = (byte: number) => (byte <= 10 ? byte / 255 / 12.92 : ((byte / 255 + 0.055) / 1.055) ** 2.4);
+
 /** Mean luminance of every part, linear, of a canvas against the labels of the drawn parts; the ends left out. */
 function lightOfParts(png: PNG, labels: Uint8Array, width: number, height: number): Map<number, number> {
   const values = new Map<number, number[]>();
-  const linear = (byte: number) => ((byte / 255 + 0.055) / 1.055) ** 2.4;
   for (let row = 1; row < height - 1; row++)
     for (let col = 1; col < width - 1; col++) {
       const label = labels[row * width + col]!;
@@ -263,5 +265,102 @@ describe('steps of exposure over the picture', () => {
     expect(await gilvo.violations()).toEqual([]);
     await gilvo.press('stops');
     await gilvo.until('!document.querySelector("[data-testid=stops-overlay]")', 'it is still shown');
+  });
+});
+
+describe('exposure of the picture', () => {
+  const drawn = '[data-testid="viewfinder"] canvas';
+  /** Stops between two pictures, at every place where the first is neither near black nor near white. */
+  function stopsBetween(before: PNG, after: PNG): number[] {
+    const out: number[] = [];
+    for (let at = 0; at < before.data.length; at += 400) {
+      const [a, b] = [linear(before.data[at + 1]!), linear(after.data[at + 1]!)];
+      if (a > 0.05 && a < 0.4) out.push(Math.log2(b / a));
+    }
+    return out.sort((p, q) => p - q);
+  }
+  const median = (values: number[]) => values[Math.floor(values.length / 2)]!;
+
+  it('is the same number of stops in the drawn picture, in the steps and in the picture while it moves', async () => {
+    await gilvo.pose(1);
+    const before = await settled(drawn);
+    await gilvo.press('stops');
+    await gilvo.one('[data-testid="stops-overlay"][data-state="drawn"]');
+    const stepsBefore = await settled('[data-testid="stops-overlay"]');
+    await gilvo.press('exposure');
+    const slider = await gilvo.one('input[aria-label="Exposure"]');
+    await slider.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+    expect(await slider.getAttribute('aria-valuetext')).toBe('+1.0 stops');
+    await gilvo.driver.wait(
+      async () => !(await settled('[data-testid="stops-overlay"]')).data.equals(stepsBefore.data),
+      PATIENCE_MS,
+      'the steps stayed',
+    );
+    const stepsAfter = await settled('[data-testid="stops-overlay"]');
+    const stepAt = (png: PNG, at: number) =>
+      STOP_COLOURS.findIndex(
+        ({ colour }) =>
+          colour === `#${[0, 1, 2].map((c) => png.data[at + c]!.toString(16).padStart(2, '0')).join('')}`,
+      );
+    for (let at = 0; at < stepsBefore.data.length; at += 40) {
+      const was = stepAt(stepsBefore, at);
+      const is = stepAt(stepsAfter, at);
+      // the darkest and the brightest step hold all that lies beyond
+      if (was > 0) expect(is).toBe(Math.min(STOP_COLOURS.length - 1, was + 1));
+    }
+    await gilvo.press('stops');
+    const stops = stopsBetween(before, await settled(drawn));
+    expect(stops.length).toBeGreaterThan(200);
+    expect(stops[Math.floor(stops.length * 0.05)]).toBeGreaterThan(0.9);
+    expect(stops[Math.floor(stops.length * 0.95)]).toBeLessThan(1.1);
+
+    const preview = '[data-testid="drag-preview"]';
+    const key = await gilvo.one('[data-source="key"]');
+    const pictures: PNG[] = [];
+    for (const isBright of [true, false]) {
+      if (!isBright) await gilvo.press('exposure');
+      // a hand that holds the lamp and hardly moves it
+      const held = gilvo.driver.actions().move({ origin: key }).press();
+      for (const x of [1, -1, 1, -1, 1, -1]) held.move({ origin: Origin.POINTER, x, y: 0, duration: 250 });
+      await held.perform();
+      pictures.push(await settled(preview));
+      await gilvo.driver.actions().release().perform();
+      await gilvo.until(`!document.querySelector('${preview}')`, 'it was not drawn again');
+    }
+    // the hand left the lamp a little elsewhere
+    const between = median(stopsBetween(pictures[1]!, pictures[0]!));
+    expect(between).toBeGreaterThan(0.7);
+    expect(between).toBeLessThan(1.3);
+    expect(await gilvo.violations()).toEqual([]);
+  });
+
+  it('can be that which the camera is set for', async () => {
+    await gilvo.pose(1);
+    const before = await settled(drawn);
+    await gilvo.saved();
+    await gilvo.open('/set?sitting=demo-yearbook&take=demo-take-1');
+    await gilvo.press('light');
+    // EV 9 for an aperture of f/4 and 1/160 s, which ask for EV 11.3
+    await gilvo.write('steady light, lx', '1280');
+    const words = 'document.querySelector("section[aria-label=Exposure]").textContent';
+    await gilvo.until(`/stops too dark/.test(${words})`, 'nothing is said of the exposure');
+    const said = await gilvo.driver.executeScript<string>(
+      `return ${words}.match(/([\\d.]+) stops too dark/)[1]`,
+    );
+    await gilvo.driver.wait(
+      async () => (await gilvo.stored<Take>('takes', 'demo-take-1')).shot.exposure?.lux === 1280,
+      PATIENCE_MS,
+      'the reading was not kept',
+    );
+    await gilvo.pose(1);
+    await gilvo.press('exposure');
+    await gilvo.press('as set');
+    expect(await (await gilvo.one('input[aria-label="Exposure"]')).getAttribute('aria-valuetext')).toBe(
+      `-${said} stops`,
+    );
+    const stops = stopsBetween(before, await settled(drawn));
+    expect(median(stops)).toBeCloseTo(-Number(said), 0);
+    await gilvo.press('exposure');
+    await gilvo.until('!document.querySelector("input[aria-label=Exposure]")', 'the slider stayed');
   });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+  exposureOffStops,
   exposureSchema,
   exposureValueOfLux,
   flashApertureF,
@@ -52,6 +53,15 @@ describe('steady light', () => {
     expect(SHUTTER_PARTS).toContain(waysToBeRight(4, USUAL_EXPOSURE, 1.4).shutterParts);
     expect(ISOS).toContain(waysToBeRight(4, USUAL_EXPOSURE, 20).iso);
   });
+});
+
+it('the camera is off by the flash where there is one, else by the meter, and by nothing where neither is known', () => {
+  const steady = { shutterParts: 100, iso: 100, lux: 2.5 * 2 ** (Math.log2(4 ** 2 * 100) + 1) };
+  expect(exposureOffStops(4, steady, 2)).toBeCloseTo(1, 9);
+  const flash = { guideNumberM: 16, flashParts: 1, syncParts: 200 };
+  // 16 / 2 m is f/8: at f/16 it is two stops too dark
+  expect(exposureOffStops(16, { ...steady, flash }, 2)).toBeCloseTo(-2, 9);
+  expect(exposureOffStops(4, { shutterParts: 100, iso: 100 }, 2)).toBeNull();
 });
 
 describe('flash', () => {

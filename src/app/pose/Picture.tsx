@@ -11,8 +11,10 @@ import { PART_COLOURS } from '@/stage/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
 import { PaintedPicture } from '@/ui/PaintedPicture';
+import { ExposureControl } from './ExposureControl';
 import { Handles } from './Handles';
 import { useNewest } from '../take/useNewest';
+import { PICTURE_BUTTON, PICTURE_SLIDER } from './onPicture';
 import { StopsOverlay } from './StopsOverlay';
 import { viewFor, type Look } from './lookingAt';
 import { OVERLAYS, usePoseStore, type Overlay, type Panel } from '../take/poseStore';
@@ -113,6 +115,7 @@ interface PictureProps {
   progress: number;
   ground: Ground;
   overlay: Overlay | null;
+  exposureStops: number;
   panel: Panel;
   ghostPose: Pose | null;
   /** Hears how long a drawn frame takes at the least, milliseconds. */
@@ -137,12 +140,10 @@ function useGhost(profile: BodyProfile, pose: Pose | null, shot: Shot | null): F
 
 /** Ways of looking at the sitter that change nothing. */
 function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }) {
-  const button =
-    'min-h-6 bg-[#1b1712]/85 px-2 text-xs text-[#f2e7cd] aria-pressed:bg-[#e3c264] aria-pressed:text-[#241f18]';
   const toggle = (next: Look, words: string, title: string) => (
     <button
       type="button"
-      className={button}
+      className={PICTURE_BUTTON}
       title={title}
       aria-pressed={look.kind === next.kind}
       onClick={() => onLook(look.kind === next.kind ? { kind: 'lens' } : next)}
@@ -151,12 +152,12 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
     </button>
   );
   return (
-    <div role="group" aria-label="Look" className="absolute top-2 left-2 flex items-center gap-1">
+    <div role="group" aria-label="Look" className="flex items-center gap-1">
       {look.kind === 'turn' && (
         <input
           type="range"
           aria-label="Round the sitter"
-          className="mark-slider w-28 bg-[#1b1712]/60"
+          className={PICTURE_SLIDER}
           min={-180}
           max={180}
           step={5}
@@ -172,7 +173,19 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
 
 /** The viewfinder with its frame and switchable overlays. */
 export function Picture(props: PictureProps) {
-  const { profile, shot, report, surface, progress, ground, overlay, panel, ghostPose, onFrameTime } = props;
+  const {
+    profile,
+    shot,
+    report,
+    surface,
+    progress,
+    ground,
+    overlay,
+    exposureStops,
+    panel,
+    ghostPose,
+    onFrameTime,
+  } = props;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
@@ -204,6 +217,7 @@ export function Picture(props: PictureProps) {
               supports={shot.pose.objects ?? NO_SUPPORTS}
               ghost={ghost}
               mode={overlay === 'parts' ? 'parts' : 'picture'}
+              exposureStops={exposureStops}
               onFrameTime={onFrameTime}
               isHeld={preview !== null}
             />
@@ -221,7 +235,7 @@ export function Picture(props: PictureProps) {
             />
           )}
           {overlay === 'stops' && look.kind === 'lens' && shot && (
-            <StopsOverlay profile={profile} shot={shot} ground={ground} />
+            <StopsOverlay profile={profile} shot={shot} ground={ground} exposureStops={exposureStops} />
           )}
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
           {overlay === 'size' && look.kind === 'lens' && report && <SizeLabels report={report} />}
@@ -238,13 +252,18 @@ export function Picture(props: PictureProps) {
               aria-label="Fine surface"
             />
           )}
-          {shot && (
+          {shot && look.kind === 'lens' && (
             <p className="absolute top-2 right-2 bg-[#1b1712]/85 px-2 py-0.5 text-xs text-[#f2e7cd]">
               {shot.camera.focalLengthMm} mm · f/{shot.camera.apertureF} · {shot.camera.distanceM.toFixed(1)}{' '}
               m · lens {shot.camera.heightM.toFixed(2)} m
             </p>
           )}
-          {report && <LookControls look={look} onLook={setLook} />}
+          {report && shot && (
+            <div className="absolute top-2 left-2 space-y-1">
+              <LookControls look={look} onLook={setLook} />
+              <ExposureControl shot={shot} face={report.points.nose} />
+            </div>
+          )}
           <div role="group" aria-label="Overlays" className="absolute bottom-2 left-2 flex gap-1">
             {OVERLAYS.map((o) => (
               <button
@@ -252,7 +271,7 @@ export function Picture(props: PictureProps) {
                 type="button"
                 aria-pressed={overlay === o}
                 title={OVERLAY_TITLES[o]}
-                className="min-h-6 bg-[#1b1712]/85 px-2 text-xs text-[#f2e7cd] aria-pressed:bg-[#e3c264] aria-pressed:text-[#241f18]"
+                className={PICTURE_BUTTON}
                 onClick={() => setOverlay(overlay === o ? null : o)}
               >
                 {OVERLAY_WORDS[o]}

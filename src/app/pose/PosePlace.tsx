@@ -137,20 +137,15 @@ const SLOW_FRAME_MS = 66;
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
-  const { panel, overlay, dragging } = usePoseStore();
+  const { panel, overlay, dragging, exposureStops } = usePoseStore();
   const look = sitting.looks.find((l) => l.id === take.lookId);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
   const isPreviewed = dragging && frameMs > SLOW_FRAME_MS;
-  const { report, shot, refused, busy, recomputes } = useReport(
-    profile,
-    take.shot,
-    wanted,
-    ground,
-    isPreviewed,
-  );
+  const preview = useMemo(() => (isPreviewed ? { exposureStops } : null), [isPreviewed, exposureStops]);
+  const { report, shot, refused, busy, recomputes } = useReport(profile, take.shot, wanted, ground, preview);
   const { measured, drawn, progress } = useSurfaces(profile);
   const saved = useAutosave();
   useKeys();
@@ -198,6 +193,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           surface={surface}
           ground={ground}
           overlay={overlay}
+          exposureStops={exposureStops}
           panel={panel}
           ghostPose={ghostPose}
           onFrameTime={setFrameMs}

@@ -13,15 +13,16 @@ interface StopsOverlayProps {
   profile: BodyProfile;
   shot: Shot;
   ground: Ground;
+  exposureStops: number;
 }
 
 const SCALE = 2;
 
 /** How bright every place of the picture comes out, in steps of exposure, by the measured light. */
-export function StopsOverlay({ profile, shot, ground }: StopsOverlayProps) {
+export function StopsOverlay({ profile, shot, ground, exposureStops }: StopsOverlayProps) {
   const ask = useCallback(
-    () => studio('backstage').stops(profile, shot, SCALE, ground),
-    [profile, shot, ground],
+    () => studio('backstage').stops(profile, shot, SCALE, ground, exposureStops),
+    [profile, shot, ground, exposureStops],
   );
   const { value } = useNewest(ask);
   return (

@@ -19,6 +19,8 @@ interface PoseState {
   panel: Panel;
   overlay: Overlay | null;
   dragging: boolean;
+  /** How much brighter or darker pictures are shown than a face lit by the key asks for; no part of the take. */
+  exposureStops: number;
   /** Stations that stay as they are while others change. */
   held: readonly Station[];
   /** The pose as it was when it was opened, to compare with. */
@@ -27,6 +29,7 @@ interface PoseState {
   setPanel(panel: Panel): void;
   setOverlay(overlay: Overlay | null): void;
   setDragging(dragging: boolean): void;
+  setExposureStops(exposureStops: number): void;
   toggleHeld(station: Station): void;
   setShot(shot: Shot): void;
   setPose(pose: Pose): void;
@@ -59,10 +62,11 @@ export const usePoseStore = create<PoseState>()(
         panel: 'feet',
         overlay: null,
         dragging: false,
+        exposureStops: 0,
         held: [],
         before: null,
         open: (take) => {
-          set({ take, held: [], before: take.shot.pose });
+          set({ take, held: [], before: take.shot.pose, exposureStops: 0 });
           usePoseStore.temporal.getState().clear();
           lastEditMs = 0;
         },
@@ -72,6 +76,7 @@ export const usePoseStore = create<PoseState>()(
           dragRecorded = false;
           set({ dragging });
         },
+        setExposureStops: (exposureStops) => set({ exposureStops }),
         toggleHeld: (station) => {
           const { held } = get();
           set({ held: held.includes(station) ? held.filter((s) => s !== station) : [...held, station] });

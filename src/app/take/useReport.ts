@@ -7,7 +7,7 @@ import type { WantedRanges } from '@/core/brief';
 import type { Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import type { ShotReport } from '@/workers/shotReport';
+import type { PreviewWanted, ShotReport } from '@/workers/shotReport';
 import { useNewest } from './useNewest';
 
 export interface Reported {
@@ -23,24 +23,24 @@ export interface Reported {
 
 /**
  * Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept.
- * @param isPreviewed each report brings a picture of the shot.
+ * @param preview each report brings a picture of the shot.
  */
 export function useReport(
   profile: BodyProfile | undefined,
   shot: Shot | undefined,
   wanted: WantedRanges,
   ground: Ground,
-  isPreviewed = false,
+  preview: PreviewWanted | null = null,
 ): Reported {
   const ask = useMemo(
     () =>
       profile && shot
         ? async () => ({
-            report: await studio('live').recompute(profile, shot, wanted, ground, isPreviewed),
+            report: await studio('live').recompute(profile, shot, wanted, ground, preview),
             shot,
           })
         : null,
-    [profile, shot, wanted, ground, isPreviewed],
+    [profile, shot, wanted, ground, preview],
   );
   const { value, refused, busy, answers } = useNewest(ask);
   return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };

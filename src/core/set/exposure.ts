@@ -85,6 +85,18 @@ export function flashOffStops(
   return 2 * Math.log2(flashApertureF(flash, distanceM, iso) / apertureF);
 }
 
+/**
+ * What lights the face against what the camera is set for, stops; positive is too bright. Where there is a flash it is
+ * the flash that counts.
+ * @param keyToFaceM from the flash to the face, metres.
+ * @returns null where neither a meter's reading nor a flash is known.
+ */
+export function exposureOffStops(apertureF: number, exposure: Exposure, keyToFaceM: number): number | null {
+  const { flash, iso, lux } = exposure;
+  if (flash) return flashOffStops(apertureF, iso, flash, keyToFaceM);
+  return lux === undefined ? null : steadyOffStops(apertureF, exposure, lux);
+}
+
 /** The marked value nearest to one, in stops. */
 function nearest(marks: readonly number[], value: number): number {
   return marks.reduce((a, b) => (Math.abs(Math.log2(b / value)) < Math.abs(Math.log2(a / value)) ? b : a));

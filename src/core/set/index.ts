@@ -23,6 +23,7 @@ export {
 export { motionBlurMm, MOVEMENTS, slowestShutter, type Movement } from './movement';
 export {
   EXPOSURE_RANGES,
+  exposureOffStops,
   exposureSchema,
   exposureValueOfLux,
   flashApertureF,

@@ -2,6 +2,7 @@
 
 import {
   EXPOSURE_RANGES,
+  exposureOffStops,
   exposureValueOfLux,
   flashApertureF,
   flashOffStops,
@@ -32,7 +33,7 @@ function offWords(stops: number): string {
 
 /** Aperture, shutter and sensitivity against what the meter or the flash gives. */
 export function ExposurePart({ shot, keyToFaceM }: ExposurePartProps) {
-  const { setCameraNumber, setExposure } = usePoseStore.getState();
+  const { setCameraNumber, setExposure, setExposureStops } = usePoseStore.getState();
   const exposure = shot.exposure ?? USUAL_EXPOSURE;
   const { apertureF } = shot.camera;
   const { flash, lux } = exposure;
@@ -43,7 +44,7 @@ export function ExposurePart({ shot, keyToFaceM }: ExposurePartProps) {
   };
   const steady = lux === undefined ? null : steadyOffStops(apertureF, exposure, lux);
   const flashed = flash ? flashOffStops(apertureF, exposure.iso, flash, keyToFaceM) : null;
-  const off = flashed ?? steady;
+  const off = exposureOffStops(apertureF, exposure, keyToFaceM);
   const ways = off === null || Math.abs(off) < 0.17 ? null : waysToBeRight(apertureF, exposure, off);
   const isTooFast = flash !== undefined && exposure.shutterParts > flash.syncParts;
   return (
@@ -130,6 +131,18 @@ export function ExposurePart({ shot, keyToFaceM }: ExposurePartProps) {
           <p className="text-error">
             1/{exposure.shutterParts} s is faster than this camera’s 1/{flash.syncParts} s with flash: part of
             the picture stays dark.
+          </p>
+        )}
+        {off !== null && (
+          <p>
+            <button
+              type="button"
+              className="link-act"
+              title="Shows the pictures of the face and of Pose as this aperture, shutter and ISO give them"
+              onClick={() => setExposureStops(off)}
+            >
+              See it so
+            </button>
           </p>
         )}
         {off === null && <p className="quiet">Type what the meter says, or the flash’s guide number.</p>}

@@ -8,6 +8,7 @@ import { NumberSlider } from '@/ui/NumberSlider';
 import { PaintedPicture } from '@/ui/PaintedPicture';
 import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
+import { usePoseStore } from '../../take/poseStore';
 import { useNewest } from '../../take/useNewest';
 
 interface FaceOfLightProps {
@@ -24,7 +25,7 @@ const DRAGGED_PX = 150;
 /** The face through the lens under this light, as it comes out or as steps of exposure. */
 export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProps) {
   const [as, setAs] = useState<'picture' | 'stops'>('picture');
-  const [exposureStops, setExposure] = useState(0);
+  const exposureStops = usePoseStore((s) => s.exposureStops);
   const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
   const ask = useCallback(
     () => studio('backstage').face(profile, shot, ground, { as, exposureStops, sizePx }),
@@ -63,7 +64,7 @@ export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProp
           step={0.3}
           unit="stops"
           neutral={0}
-          onChange={setExposure}
+          onChange={usePoseStore.getState().setExposureStops}
         />
       </div>
     </figure>

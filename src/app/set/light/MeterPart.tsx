@@ -20,7 +20,7 @@ import { NumberField } from '@/ui/NumberField';
 import { studio } from '@/workers/studioClient';
 import { Choice } from '../../take/Choice';
 import { useNewest } from '../../take/useNewest';
-import { signedStops } from './signedStops';
+import { signedStops } from '@/ui/signedStops';
 
 const OWN = 'own';
 const PLACE_WORDS = { ...METER_PLACES, [OWN]: 'a place of its own' };
