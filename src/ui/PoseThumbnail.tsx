@@ -1,10 +1,12 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { Shot } from '@/core/picture';
 import { studio } from '@/workers/studioClient';
 import type { PictureBytes } from '@/workers/shotReport';
+import { PaintedPicture } from './PaintedPicture';
+import { useNewest } from './useNewest';
 
 const remembered = new Map<string, Promise<PictureBytes>>();
 const MOST_REMEMBERED = 60;
@@ -31,31 +33,12 @@ interface PoseThumbnailProps {
 
 /** The shot as the measuring picture sees it, developed small. */
 export function PoseThumbnail({ profile, shot, scale, className, label }: PoseThumbnailProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const [state, setState] = useState<'waiting' | 'drawn' | 'refused'>('waiting');
-  useEffect(() => {
-    let stale = false;
-    pictureOf(profile, shot, scale).then(
-      ({ width, height, bytes }) => {
-        const target = canvas.current;
-        if (stale || !target) return;
-        target.width = width;
-        target.height = height;
-        target.getContext('2d')!.putImageData(new ImageData(bytes, width, height), 0, 0);
-        setState('drawn');
-      },
-      () => !stale && setState('refused'),
-    );
-    return () => {
-      stale = true;
-    };
-  }, [profile, shot, scale]);
+  const ask = useMemo(() => () => pictureOf(profile, shot, scale), [profile, shot, scale]);
+  const { value, refused } = useNewest(ask);
   return (
-    <canvas
-      ref={canvas}
-      role="img"
-      aria-label={state === 'refused' ? `${label}: no picture from this camera` : label}
-      data-state={state}
+    <PaintedPicture
+      picture={value}
+      label={refused ? `${label}: no picture from this camera` : label}
       className={`bg-base-300 object-contain ${className ?? ''}`}
     />
   );

@@ -1,10 +1,58 @@
 'use client';
 
 import Link from 'next/link';
-import type { WholeSitting } from '@/data';
-import { dressedFor, lookOf } from '@/core/brief';
+import { memo, useMemo } from 'react';
+import type { Sitter } from '@/core/people';
+import { dressedFor, lookOf, type Look } from '@/core/brief';
+import type { Take } from '@/core/formats';
 import { changeCost } from '@/core/sequence';
+import type { WholeSitting } from '@/data';
 import { PoseThumbnail } from './PoseThumbnail';
+
+interface RunCardProps {
+  take: Take;
+  /** The one before it in the run. */
+  before: Take | undefined;
+  sitter: Sitter;
+  look: Look | undefined;
+  /** Frames that were taken of it. */
+  taken: number;
+  href: string;
+  isCurrent: boolean;
+}
+
+/** One pose of the run, and what the change to it costs. */
+const RunCard = memo(function RunCard({ take, before, sitter, look, taken, href, isCurrent }: RunCardProps) {
+  const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const cost = useMemo(() => before && changeCost(before.shot, take.shot), [before, take]);
+  return (
+    <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
+      <Link
+        href={href}
+        aria-current={isCurrent ? 'true' : undefined}
+        className="flex h-full gap-2 border-t-3 border-transparent p-2 aria-[current=true]:border-accent aria-[current=true]:bg-base-200"
+      >
+        <PoseThumbnail
+          profile={profile}
+          shot={take.shot}
+          scale={1}
+          className="h-[78px] w-[52px] shrink-0"
+          label={take.shot.pose.name}
+        />
+        <span className="min-w-0 leading-tight">
+          <span className="block font-bold">{take.shot.pose.name}</span>
+          <span className="quiet block text-xs">
+            {take.minutes} min · {taken ? `${taken} of ` : ''}
+            {take.plannedFrames} frames
+          </span>
+          {cost && (
+            <span className="block text-xs text-secondary">{Math.round(cost.totalS)} s to change</span>
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+});
 
 interface RunStripProps {
   whole: WholeSitting;
@@ -20,40 +68,18 @@ export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
   return (
     <footer className="rule-t flex h-[104px] shrink-0 items-stretch">
       <ol className="flex min-w-0 flex-1 overflow-x-auto" aria-label="Run">
-        {takes.map((take, i) => {
-          const before = takes[i - 1];
-          const cost = before && changeCost(before.shot, take.shot);
-          const count = frames.filter((f) => f.takeId === take.id).length;
-          return (
-            <li key={take.id} className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
-              <Link
-                href={`${path}?sitting=${sitting.id}&take=${take.id}`}
-                aria-current={take.id === currentId ? 'true' : undefined}
-                className="flex h-full gap-2 border-t-3 border-transparent p-2 aria-[current=true]:border-accent aria-[current=true]:bg-base-200"
-              >
-                <PoseThumbnail
-                  profile={dressedFor(sitter, lookOf(sitting, take))}
-                  shot={take.shot}
-                  scale={1}
-                  className="h-[78px] w-[52px] shrink-0"
-                  label={take.shot.pose.name}
-                />
-                <span className="min-w-0 leading-tight">
-                  <span className="block font-bold">{take.shot.pose.name}</span>
-                  <span className="quiet block text-xs">
-                    {take.minutes} min · {count ? `${count} of ` : ''}
-                    {take.plannedFrames} frames
-                  </span>
-                  {cost && (
-                    <span className="block text-xs text-secondary">
-                      {Math.round(cost.totalS)} s to change
-                    </span>
-                  )}
-                </span>
-              </Link>
-            </li>
-          );
-        })}
+        {takes.map((take, i) => (
+          <RunCard
+            key={take.id}
+            take={take}
+            before={takes[i - 1]}
+            sitter={sitter}
+            look={lookOf(sitting, take)}
+            taken={frames.filter((f) => f.takeId === take.id).length}
+            href={`${path}?sitting=${sitting.id}&take=${take.id}`}
+            isCurrent={take.id === currentId}
+          />
+        ))}
       </ol>
       <p className="flex w-[150px] shrink-0 flex-col justify-center px-4 text-right">
         <span className="title text-lg leading-tight">

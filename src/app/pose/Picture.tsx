@@ -13,7 +13,7 @@ import type { ShotReport } from '@/workers/shotReport';
 import { PaintedPicture } from '@/ui/PaintedPicture';
 import { ExposureControl } from './ExposureControl';
 import { Handles } from './Handles';
-import { useNewest } from '../take/useNewest';
+import { useNewest } from '@/ui/useNewest';
 import { PICTURE_BUTTON, PICTURE_SLIDER } from './onPicture';
 import { StopsOverlay } from './StopsOverlay';
 import { viewFor, type Look } from './lookingAt';

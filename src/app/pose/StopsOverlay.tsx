@@ -7,7 +7,7 @@ import type { Ground } from '@/core/scene';
 import { PaintedPicture } from '@/ui/PaintedPicture';
 import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
-import { useNewest } from '../take/useNewest';
+import { useNewest } from '@/ui/useNewest';
 
 interface StopsOverlayProps {
   profile: BodyProfile;

@@ -1,6 +1,6 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { lookOf } from '@/core/brief';
 import type { Take } from '@/core/formats';
 import type { WholeSitting } from '@/data';
@@ -8,6 +8,7 @@ import { Header } from '@/ui/Header';
 import { RunStrip } from '@/ui/RunStrip';
 import { SittingMissing } from '@/ui/SittingMissing';
 import { useSitting } from '@/ui/useSitting';
+import { usePoseStore } from './poseStore';
 import { useOpenTake } from './useOpenTake';
 
 interface TakePlaceProps {
@@ -21,6 +22,10 @@ interface TakePlaceProps {
 export function TakePlace({ path, className, children }: TakePlaceProps) {
   const whole = useSitting();
   const take = useOpenTake(whole, path);
+  const dragging = usePoseStore((s) => s.dragging);
+  // the run below is brought up to date when the hand rests
+  const [rested, setRested] = useState(whole);
+  if (!dragging && rested !== whole) setRested(whole);
   if (whole === null)
     return (
       <p className="p-6" role="status">
@@ -37,7 +42,7 @@ export function TakePlace({ path, className, children }: TakePlaceProps) {
         takeId={take?.id}
       />
       {take ? children(whole, take) : <main className="flex-1" />}
-      <RunStrip whole={whole} currentId={take?.id ?? ''} path={path} />
+      <RunStrip whole={rested ?? whole} currentId={take?.id ?? ''} path={path} />
     </div>
   );
 }

@@ -9,7 +9,7 @@ import { PaintedPicture } from '@/ui/PaintedPicture';
 import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '../../take/poseStore';
-import { useNewest } from '../../take/useNewest';
+import { useNewest } from '@/ui/useNewest';
 
 interface FaceOfLightProps {
   profile: BodyProfile;

@@ -13,7 +13,7 @@ import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
 import { BackgroundPart } from './BackgroundPart';
 import { MeterPart, type HeldMeter } from './MeterPart';
-import { useNewest } from '../../take/useNewest';
+import { useNewest } from '@/ui/useNewest';
 
 interface LightPartProps {
   profile: BodyProfile;

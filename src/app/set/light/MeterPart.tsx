@@ -19,7 +19,7 @@ import type { Vec3 } from '@/core/units';
 import { NumberField } from '@/ui/NumberField';
 import { studio } from '@/workers/studioClient';
 import { Choice } from '../../take/Choice';
-import { useNewest } from '../../take/useNewest';
+import { useNewest } from '@/ui/useNewest';
 import { signedStops } from '@/ui/signedStops';
 
 const OWN = 'own';
