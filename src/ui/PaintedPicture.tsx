@@ -21,7 +21,7 @@ export function PaintedPicture({ picture, label, testId, className }: PaintedPic
     target.width = picture.width;
     target.height = picture.height;
     const image = new ImageData(picture.bytes, picture.width, picture.height);
-    target.getContext('2d')!.putImageData(image, 0, 0);
+    target.getContext('2d', { alpha: false })!.putImageData(image, 0, 0);
     target.dataset.pictures = String(++count.current);
   }, [picture]);
   return (

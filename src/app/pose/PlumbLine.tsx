@@ -112,15 +112,13 @@ export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbL
       className="relative w-[104px] shrink-0 select-none"
       style={{ height: height + 22 }}
     >
+      {/* a gradient: dashes of a drawing are painted slowly without a graphics card */}
+      <span
+        aria-hidden
+        className="absolute top-1 w-px bg-[repeating-linear-gradient(var(--color-base-300)_0_2px,transparent_2px_6px)]"
+        style={{ left: LINE_X, height: height - 4 }}
+      />
       <svg width={104} height={height + 22} aria-hidden className="absolute inset-0">
-        <line
-          x1={LINE_X}
-          y1={4}
-          x2={LINE_X}
-          y2={height}
-          stroke="var(--color-base-300)"
-          strokeDasharray="2 4"
-        />
         <path d={path.join('')} fill="none" stroke="currentColor" strokeWidth={1.5} />
         <line
           x1={beads[0]!.x}

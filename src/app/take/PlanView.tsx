@@ -127,10 +127,11 @@ export function PlanView({
   };
 
   const reach = Math.hypot(room.widthM, room.depthM);
-  const edge = (sign: 1 | -1): string => {
+  /** End of one side of what the lens takes in. */
+  const edge = (sign: 1 | -1) => {
     const dx = view.forward[0] + sign * view.tanHalfWidth * view.right[0];
     const dz = view.forward[2] + sign * view.tanHalfWidth * view.right[2];
-    return `M${X(view.eye[0])} ${Y(view.eye[2])}L${X(view.eye[0] + dx * reach)} ${Y(view.eye[2] + dz * reach)}`;
+    return { x2: X(view.eye[0] + dx * reach), y2: Y(view.eye[2] + dz * reach) };
   };
   // labels keep out of each other's way where the camera stands near the key
   const apart = [X(key[0]) - X(view.eye[0]), Y(key[2]) - Y(view.eye[2])] as const;
@@ -201,7 +202,16 @@ export function PlanView({
           </g>
         )}
         <g clipPath="url(#plan-room)">
-          <path d={edge(1) + edge(-1)} stroke="var(--color-accent)" strokeDasharray="3 3" fill="none" />
+          {([1, -1] as const).map((sign) => (
+            <line
+              key={sign}
+              x1={X(view.eye[0])}
+              y1={Y(view.eye[2])}
+              {...edge(sign)}
+              stroke="var(--color-accent)"
+              strokeWidth={0.7}
+            />
+          ))}
           <line
             x1={X(key[0])}
             y1={Y(key[2])}
@@ -237,11 +247,10 @@ export function PlanView({
               strokeLinecap="round"
             />
           ))}
-        <path
-          d={`M${X(0) - 5} ${Y(0)}h10M${X(0)} ${Y(0) - 5}v10`}
-          stroke="var(--color-accent)"
-          strokeWidth={1.2}
-        />
+        <g stroke="var(--color-accent)" strokeWidth={1.2}>
+          <line x1={X(0) - 5} x2={X(0) + 5} y1={Y(0)} y2={Y(0)} />
+          <line x1={X(0)} x2={X(0)} y1={Y(0) - 5} y2={Y(0) + 5} />
+        </g>
         {(shot.light.others ?? []).map((source) => {
           const at = drawnCentre(source);
           const { works, words } = sourceKind(source.kind);

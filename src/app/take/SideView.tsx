@@ -96,8 +96,11 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
         aria-label="Side view"
       >
         <line x1={6} x2={WIDTH - 4} y1={FLOOR} y2={FLOOR} stroke="currentColor" />
-        <path
-          d={`M${sitterX} ${FLOOR}V${Y(eyes)}`}
+        <line
+          x1={sitterX}
+          x2={sitterX}
+          y1={FLOOR}
+          y2={Y(eyes)}
           stroke="currentColor"
           strokeWidth={5}
           strokeLinecap="round"
@@ -109,12 +112,17 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
           ry={0.12 * scale + 1}
           fill="currentColor"
         />
-        <path
-          d={`M${lensX} ${Y(camera.heightM)}L${sitterX} ${Y(Math.max(0, heightAt(-half)))}M${lensX} ${Y(camera.heightM)}L${sitterX} ${Math.max(2, Y(heightAt(half)))}`}
-          stroke="var(--color-accent)"
-          strokeDasharray="3 3"
-          fill="none"
-        />
+        {[Y(Math.max(0, heightAt(-half))), Math.max(2, Y(heightAt(half)))].map((y, i) => (
+          <line
+            key={i}
+            x1={lensX}
+            y1={Y(camera.heightM)}
+            x2={sitterX}
+            y2={y}
+            stroke="var(--color-accent)"
+            strokeWidth={0.7}
+          />
+        ))}
         <line x1={lensX} x2={lensX} y1={Y(camera.heightM)} y2={FLOOR} stroke="currentColor" strokeWidth={1} />
         {sources.map((source) => {
           const at = drawnCentre(source);

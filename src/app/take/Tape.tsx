@@ -11,27 +11,28 @@ interface TapeProps extends PlanScale {
 }
 
 const TEXT = 7;
+/** Half the stroke across either end of a tape, in the drawing. */
+const TICK = 1.6;
 
 /** A length on the plan as an assistant reads it off the tape. */
 export function Tape({ from, to, shift, X, Y }: TapeProps) {
   const lengthM = Math.hypot(to[0] - from[0], to[1] - from[1]);
+  const [x1, y1, x2, y2] = [X(from[0]), Y(from[1]), X(to[0]), Y(to[1])];
+  const drawnLength = Math.hypot(x2 - x1, y2 - y1);
+  const across = [((y1 - y2) / drawnLength) * TICK, ((x2 - x1) / drawnLength) * TICK] as const;
   return (
     <g>
-      <line
-        x1={X(from[0])}
-        y1={Y(from[1])}
-        x2={X(to[0])}
-        y2={Y(to[1])}
-        stroke="currentColor"
-        strokeWidth={0.4}
-        strokeDasharray="1.5 1.5"
-      />
-      <text
-        x={(X(from[0]) + X(to[0])) / 2 + shift[0]}
-        y={(Y(from[1]) + Y(to[1])) / 2 + shift[1]}
-        fontSize={TEXT}
-        fill="currentColor"
-      >
+      <g stroke="currentColor" strokeWidth={0.4}>
+        <line x1={x1} y1={y1} x2={x2} y2={y2} />
+        {lengthM > 0 &&
+          [
+            [x1, y1],
+            [x2, y2],
+          ].map(([x, y], i) => (
+            <line key={i} x1={x! - across[0]} y1={y! - across[1]} x2={x! + across[0]} y2={y! + across[1]} />
+          ))}
+      </g>
+      <text x={(x1 + x2) / 2 + shift[0]} y={(y1 + y2) / 2 + shift[1]} fontSize={TEXT} fill="currentColor">
         {lengthM.toFixed(2)} m
       </text>
     </g>
