@@ -29,37 +29,39 @@ export function exposeLinear(
   skinned: SkinnedSurface,
   exposureStops = 0,
 ): Float32Array {
-  if (!picture.light) throw new Error('the picture has no light to develop: take it with a light');
-  const { width, height, ground, groundPart } = picture;
-  const tones = ground ? GROUND_PARTS.map((part) => ground[part]) : [];
+  const { width, height, ground, groundPart, light } = picture;
+  if (!light) throw new Error('the picture has no light to develop: take it with a light');
+  // where a picture has no ground its paper is a little darker at the top
+  const tones = [PAPER, ...(ground ? GROUND_PARTS.map((part) => ground[part]) : [])];
   const out = new Float32Array(width * height * 3);
   const exposure = EXPOSURE * 2 ** exposureStops;
+  const own = surface.triangles.length / 3;
   const point: Vec3 = [0, 0, 0];
   const colour: Vec3 = [0, 0, 0];
-  for (let row = 0, i = 0; row < height; row++)
+  const put = (i: number, r: number, g: number, b: number, level: number) => {
+    out[i * 3] = r * level;
+    out[i * 3 + 1] = g * level;
+    out[i * 3 + 2] = b * level;
+  };
+  for (let row = 0, i = 0; row < height; row++) {
+    const paperLevel = 0.55 * (0.75 + 0.35 * (row / height));
     for (let col = 0; col < width; col++, i++) {
-      let level: number;
-      const own = surface.triangles.length / 3;
       const t = picture.raster.triangle[i]!;
       if (t >= own) {
         const { colours, triangles } = picture.supports!;
         const o = triangles[(t - own) * 3]! * 3;
-        for (let c = 0; c < 3; c++) colour[c] = colours[o + c]!;
-        level = picture.light[i]!;
-      } else if (picture.label[i] === 0) {
-        const part = groundPart?.[i] ?? 0;
-        const tone = part > 0 ? tones[part - 1]! : PAPER;
-        level = ground ? picture.light[i]! : 0.55 * (0.75 + 0.35 * (row / height));
-        for (let c = 0; c < 3; c++) colour[c] = tone[c]!;
+        put(i, colours[o]!, colours[o + 1]!, colours[o + 2]!, light[i]! * exposure);
+      } else if (t < 0) {
+        const tone = tones[groundPart?.[i] ?? 0]!;
+        put(i, tone[0], tone[1], tone[2], (ground ? light[i]! : paperLevel) * exposure);
       } else {
         pointAt(picture, col, row, point);
-        const w = barycentric(surface, skinned, t, point);
-        blend(surface.colours, surface, t, w, colour);
-        const a = surface.triangles[t * 3]!;
-        level = picture.light[i]! * surface.openness[a]!;
+        blend(surface.colours, surface, t, barycentric(surface, skinned, t, point), colour);
+        const level = light[i]! * surface.openness[surface.triangles[t * 3]!]! * exposure;
+        put(i, colour[0], colour[1], colour[2], level);
       }
-      for (let c = 0; c < 3; c++) out[i * 3 + c] = colour[c]! * level * exposure;
     }
+  }
   return out;
 }
 
@@ -77,7 +79,9 @@ export function develop(
   const pixels = picture.width * picture.height;
   const out = new Uint8ClampedArray(new ArrayBuffer(pixels * 4));
   for (let i = 0; i < pixels; i++) {
-    for (let c = 0; c < 3; c++) out[i * 4 + c] = encode(linear[i * 3 + c]!);
+    out[i * 4] = encode(linear[i * 3]!);
+    out[i * 4 + 1] = encode(linear[i * 3 + 1]!);
+    out[i * 4 + 2] = encode(linear[i * 3 + 2]!);
     out[i * 4 + 3] = 255;
   }
   return out;

@@ -52,6 +52,8 @@ export interface Studio {
   bodyTriangles: Uint32Array | undefined;
   /** Raster of what may shade the face besides the head. */
   besideMap: Raster | undefined;
+  /** The figure that `skinned` holds. */
+  skinnedTo: Figure | undefined;
   /** The last figure, kept because a moved camera does not move the sitter. */
   last: { pose: string; lens: string; figure: Figure } | undefined;
   /** The mesh of the last supports. */
@@ -73,6 +75,7 @@ export function createStudio(body: Body, surface: BodySurface): Studio {
     head: undefined,
     bodyTriangles: undefined,
     besideMap: undefined,
+    skinnedTo: undefined,
     last: undefined,
     set: undefined,
   };
@@ -218,8 +221,11 @@ export function putOnSet(
 ): SupportMesh | undefined {
   const { surface, skinned } = studio;
   const objects = shot.pose.objects ?? [];
-  skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
-  pressFlesh(surface, skinned, objects, figure.rods);
+  if (studio.skinnedTo !== figure) {
+    skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
+    pressFlesh(surface, skinned, objects, figure.rods);
+    studio.skinnedTo = figure;
+  }
   const all = standingOn(shot, ground);
   return all.length > 0 ? supportsFor(studio, all) : undefined;
 }
