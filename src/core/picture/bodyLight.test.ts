@@ -121,6 +121,20 @@ describe('flare', () => {
     expect(flares([lamp(60, { distanceM: 3.2 })])).toEqual([]);
   });
 
+  it('is not told of what a backdrop hides, and is beyond the edges of a narrow one', () => {
+    const behind = [lamp(170, { distanceM: 2 })];
+    const told = (ground: Ground) =>
+      seeBodyLight(
+        studio,
+        { pose: standing, camera: HEAD, light: keyAt(40, 35, { others: behind }) },
+        ground,
+      ).flares.map((f) => `${f.source} ${f.kind}`);
+    expect(told(plainGround(3))).toEqual(['lamp inFrame']);
+    expect(told(plainGround(1.5))).toEqual([]);
+    // half a metre from the middle the lamp stands beside a strip of paper that is narrower than that
+    expect(told({ ...plainGround(3), backgroundM: 1.5, halfWidthM: 0.2 })).toEqual(['lamp inFrame']);
+  });
+
   it('says how far off the axis it stands', () => {
     const [flare] = read(keyAt(40, 35, { others: [lamp(90, { heightM: HEAD.heightM })] })).flares;
     expect(flare!.offDeg).toBeCloseTo(degrees(Math.atan2(2, HEAD.distanceM)), 6);

@@ -91,7 +91,7 @@ export function seeBodyLight(studio: Studio, shot: Shot, ground: Ground): BodyLi
     handsStops: handsAgainstFace(picture, tone),
     outline: outlineOf(studio, picture, lighting, tone),
     shadow: shadowOnBackground(picture, lighting, ground),
-    flares: flaresOf(picture, lighting),
+    flares: flaresOf(picture, lighting, ground),
   };
 }
 

@@ -1,6 +1,7 @@
 import { project, type Projected, type View } from '../camera';
 import { throughGrid, type Lighting, type LightSamples } from '../light';
 import { degrees, dot, subtract, unit, type Vec3 } from '../units';
+import type { Ground } from '../scene';
 import type { Picture } from './picture';
 
 /** A source that the lens sees, or that shines on its front. */
@@ -34,6 +35,17 @@ function isHidden({ width, height, depthM: depths }: Picture, { x, y, depthM }: 
   return nearest > 0 && nearest < depthM;
 }
 
+/** Whether what hangs behind the sitter hangs between the lens and a point. */
+function isBehindBackground(
+  [eyeX, , eyeZ]: Vec3,
+  [x, , z]: Vec3,
+  { backgroundM, halfWidthM }: Ground,
+): boolean {
+  if (z >= -backgroundM || eyeZ <= -backgroundM) return false;
+  const share = (eyeZ + backgroundM) / (eyeZ - z);
+  return Math.abs(eyeX + share * (x - eyeX)) <= halfWidthM;
+}
+
 /** Whether the bright side of a source is turned to the lens and no grid shuts it off. */
 function shinesOn({ points, aim, isBall, gridCos }: LightSamples, view: View): boolean {
   if (isBall && gridCos === -1) return true;
@@ -45,21 +57,29 @@ function shinesOn({ points, aim, isBall, gridCos }: LightSamples, view: View): b
 
 /**
  * Sources in the picture and those that shine on the lens from beside it: both take contrast away. Panels and what
- * takes light away do neither; they are told only where they stand in the picture.
+ * takes light away do neither; they are told only where they stand in the picture. What hangs behind the sitter on a
+ * `ground` hides what stands behind it.
  */
-export function flaresOf(picture: Picture, lighting: Lighting): Flare[] {
+export function flaresOf(picture: Picture, lighting: Lighting, ground?: Ground): Flare[] {
   const { view } = picture;
+  const isOccluded = (p: Vec3) => ground !== undefined && isBehindBackground(view.eye, p, ground);
   return lighting.sources.flatMap((source): Flare[] => {
     const offDeg = degrees(
       Math.acos(Math.min(1, dot(unit(subtract(source.centre, view.eye)), view.forward))),
     );
     const isSeen = source.points.some((p) => {
       const at = inFrame(view, p);
-      return at !== undefined && !isHidden(picture, at);
+      return at !== undefined && !isHidden(picture, at) && !isOccluded(p);
     });
     if (isSeen) return [{ source: source.id, kind: 'inFrame', offDeg }];
     // what stands in the frame and is hidden by the sitter shines on no lens
-    if (inFrame(view, source.centre) || !source.castsShadow || offDeg > HOODED_FROM_DEG) return [];
+    if (
+      inFrame(view, source.centre) ||
+      isOccluded(source.centre) ||
+      !source.castsShadow ||
+      offDeg > HOODED_FROM_DEG
+    )
+      return [];
     return shinesOn(source, view) ? [{ source: source.id, kind: 'strikes', offDeg }] : [];
   });
 }

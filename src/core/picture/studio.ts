@@ -88,6 +88,8 @@ export interface Sight {
   figure: Figure;
   view: View;
   picture: Picture;
+  /** The room round the sitter, where it is known. */
+  ground: Ground | undefined;
   readings: Readings;
   /** What the light does to the face; read when it is first asked for. */
   face(): FaceReading;
@@ -161,6 +163,7 @@ export function seeShot(studio: Studio, shot: Shot, options: SeeOptions = {}): S
     figure,
     view,
     picture,
+    ground: options.ground,
     readings: readPicture(picture, body, figure, jaw),
     face() {
       if (face) return face;

@@ -9,8 +9,8 @@ export const lensFlare: Rule = {
     'Light on the front of the lens takes the contrast out of the picture: hood it, flag it, or grid the lamp.',
   weight: 0.45,
   measure(sight) {
-    const { shot, figure, picture } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose))
+    const { shot, figure, picture, ground } = sight;
+    return flaresOf(picture, lightingOf(shot.light, figure.points.nose), ground)
       .filter((f) => f.kind === 'strikes')
       .map(({ source, offDeg }) => ({
         key: source,
