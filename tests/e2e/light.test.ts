@@ -74,6 +74,27 @@ describe('the light of the set', () => {
     expect((await lightNow()).ambientShare).toBeCloseTo(1 / 7, 6);
   });
 
+  it('tells how a row of faces is lit, and moves the key until it is even', async () => {
+    const told = '[data-testid="faces-light"]';
+    const section = '//section[@aria-label="Row of faces"]';
+    await gilvo.write('from the first to the last, m', '9');
+    expect(await gilvo.text('section[aria-label="Row of faces"] [role="alert"]')).toContain(
+      'give a number from 0.3 to 8 m',
+    );
+    await gilvo.type('key, arc to camera right, °', '30');
+    await gilvo.write('from the first to the last, m', '0.8');
+    expect(await gilvo.text(told)).toContain('more than the third of a stop');
+    const before = await lightNow();
+    const even = await gilvo.driver.findElement(By.xpath(`${section}//button`));
+    const words = await even.getText();
+    await even.sendKeys(Key.ENTER);
+    await gilvo.until(`/: even\\./.test(document.querySelector('${told}').textContent)`, 'it is not even');
+    const after = await lightNow();
+    expect(after.distanceM).toBeGreaterThan(before.distanceM);
+    expect(words).toContain(`key ${after.distanceM.toFixed(1)} m away`);
+    expect(await gilvo.violations()).toEqual([]);
+  });
+
   it('shows steps of exposure, and takes an exposure', async () => {
     const picture = await face();
     await gilvo.press('stops');

@@ -1,6 +1,6 @@
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
-import { canBeMoved, KEY_RANGES, type Light } from '../light';
+import { canBeMoved, isInRoom, KEY_RANGES, type Light } from '../light';
 import {
   directionFromFace,
   patternsOf,
@@ -10,7 +10,7 @@ import {
   type Studio,
 } from '../picture';
 import type { Room } from '../scene';
-import { aboutZeroDeg, degrees, radians } from '../units';
+import { aboutZeroDeg, degrees } from '../units';
 
 /** What the light is to do. */
 export interface LightGoal {
@@ -43,18 +43,6 @@ const SOUGHT: Partial<Record<FacePattern, { asideDeg: [number, number]; upDeg: [
 export const SOUGHT_PATTERNS = Object.keys(SOUGHT) as FacePattern[];
 
 const STEP_DEG = 5;
-/** A stand keeps this far from the walls, metres. */
-const FROM_WALL_M = 0.25;
-
-function isInRoom(light: Light, room: Room): boolean {
-  const a = radians(light.arcDeg);
-  const x = Math.sin(a) * light.distanceM + room.markToLeftM;
-  const z = Math.cos(a) * light.distanceM + room.markToBackM;
-  return (
-    x >= FROM_WALL_M && x <= room.widthM - FROM_WALL_M && z >= FROM_WALL_M && z <= room.depthM - FROM_WALL_M
-  );
-}
-
 /**
  * Looks for a place of the key, as far from the face as it is now, that draws a wanted pattern: of all places that the
  * room has, the one in the middle of those that draw it, and of equals the nearest to where it stands.

@@ -2,6 +2,7 @@ export {
   AIMS,
   canBeMoved,
   drawnCentre,
+  isInRoom,
   KEY_NUMBERS,
   KEY_RANGES,
   lightingRatio,
@@ -16,6 +17,7 @@ export {
   type Light,
   type LightSource,
 } from './light';
+export { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, spreadStops, type FaceInRow } from './acrossFaces';
 export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './background';
 export { openingLight, type OpeningLight } from './opening';
 export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Room } from '../scene';
 import { radians, type Vec3 } from '../units';
 import { isSky, LAMP_KIND_IDS, sourceKind, STANDING_KIND_IDS, type SourceKindId } from './sources';
 
@@ -136,6 +137,19 @@ export function drawnCentre(placed: Placed): Vec3 {
 /** Whether a source can be put elsewhere: not what shines from the sky, and not a window in its wall. */
 export function canBeMoved({ kind, facesDeg }: Placed): boolean {
   return facesDeg === undefined && !(kind && isSky(kind));
+}
+
+/** A stand keeps this far from the walls, metres. */
+const FROM_WALL_M = 0.25;
+
+/** Whether the stand of a key has room between the walls. */
+export function isInRoom({ arcDeg, distanceM }: Light, room: Room): boolean {
+  const a = radians(arcDeg);
+  const x = Math.sin(a) * distanceM + room.markToLeftM;
+  const z = Math.cos(a) * distanceM + room.markToBackM;
+  return (
+    x >= FROM_WALL_M && x <= room.widthM - FROM_WALL_M && z >= FROM_WALL_M && z <= room.depthM - FROM_WALL_M
+  );
 }
 
 /** What a source is called: the key, or its kind. */

@@ -8,6 +8,7 @@ import type { Ground, Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '../../take/poseStore';
 import { ExposurePart } from './ExposurePart';
+import { FacesPart } from './FacesPart';
 import { FaceOfLight } from './FaceOfLight';
 import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
@@ -66,6 +67,7 @@ export function LightPart({ profile, shot, room, ground, points, meter, onMeter 
           backgroundStops={value.backgroundStops}
         />
       )}
+      {points && <FacesPart shot={shot} room={room} points={points} />}
       {value && points && (
         <MeterPart
           profile={profile}

@@ -1,0 +1,69 @@
+import type { Room } from '../scene';
+import { add, midpoint, subtract, unit, type Vec3 } from '../units';
+import { lightFacingKey } from './background';
+import { canBeMoved, isInRoom, KEY_RANGES, type Light } from './light';
+import { lightingOf, type Lighting } from './samples';
+
+/** A face of a row, and the light on it. */
+export interface FaceInRow {
+  /** From the middle of the row towards camera right, metres. */
+  acrossM: number;
+  /** Against the middle of the row, stops. */
+  stops: number;
+}
+
+/** So much may the faces of a group differ, stops (common practice). */
+export const EVEN_FACES_STOPS = 1 / 3;
+/** Faces of a row stand about this far apart, metres. */
+const FACE_TO_FACE_M = 0.5;
+
+/**
+ * Light on the faces of a row that runs across the line to the lens, its middle where the sitter's face is, each face
+ * turned to the key; nothing stands between them and the lamps.
+ * @param widthM from the first face to the last, metres.
+ * @throws RangeError when the row has no width.
+ */
+export function acrossFaces(lighting: Lighting, face: Vec3, lens: Vec3, widthM: number): FaceInRow[] {
+  if (!(widthM > 0)) throw new RangeError(`widthM ${widthM} must be above 0`);
+  const [x, , z] = subtract(lens, face);
+  const toRight = unit([z, 0, -x]);
+  const spaces = Math.max(1, Math.round(widthM / FACE_TO_FACE_M));
+  const middle = lightFacingKey(lighting, face);
+  return Array.from({ length: spaces + 1 }, (_, i) => {
+    const acrossM = (i / spaces - 0.5) * widthM;
+    return { acrossM, stops: Math.log2(lightFacingKey(lighting, add(face, toRight, acrossM)) / middle) };
+  });
+}
+
+/** The brightest face of a row against the darkest, stops. */
+export function spreadStops(row: readonly FaceInRow[]): number {
+  const stops = row.map((f) => f.stops);
+  return Math.max(...stops) - Math.min(...stops);
+}
+
+/**
+ * The key moved straight away from the face, at the same angle above the eyes, until a row of faces is lit evenly.
+ * @returns null when the room or a stand ends before that, or when the key cannot be moved.
+ */
+export function keyForEvenRow(
+  light: Light,
+  eyes: { left: Vec3; right: Vec3 },
+  lens: Vec3,
+  widthM: number,
+  room: Room,
+): Light | null {
+  if (!canBeMoved(light)) return null;
+  const face = midpoint(eyes.left, eyes.right);
+  const { min, max, step } = KEY_RANGES.distanceM;
+  const rise = (light.heightM - face[1]) / light.distanceM;
+  for (let i = Math.ceil(Math.max(min, light.distanceM) / step); i * step <= max; i++) {
+    const distanceM = Math.round(i * step * 10) / 10;
+    const heightM = Math.round((face[1] + rise * distanceM) * 100) / 100;
+    if (heightM < KEY_RANGES.heightM.min || heightM > KEY_RANGES.heightM.max) return null;
+    const moved = { ...light, distanceM, heightM };
+    if (!isInRoom(moved, room)) return null;
+    const row = acrossFaces(lightingOf(moved, face), face, lens, widthM);
+    if (spreadStops(row) <= EVEN_FACES_STOPS) return moved;
+  }
+  return null;
+}
