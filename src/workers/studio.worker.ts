@@ -60,6 +60,8 @@ export interface FaceShown {
   as: 'picture' | 'stops';
   exposureStops: number;
   sizePx: number;
+  /** On the fine surface, which may have to be built first. */
+  isFine: boolean;
 }
 
 /** What a modelled body measures, metres. */
@@ -72,6 +74,8 @@ export interface Measures {
 interface Loaded {
   body: Body;
   studio: Studio;
+  /** The same on the fine surface, for pictures that are looked at closely. */
+  fine?: Promise<Studio>;
 }
 /** Hears how many pieces of a surface are done. */
 export type OnPiece = ((done: number, of: number) => void) & Partial<ProxyMarked>;
@@ -99,6 +103,13 @@ function studioFor(profile: BodyProfile): Promise<Loaded> {
     newest = { key, loaded };
   }
   return newest.loaded;
+}
+
+async function fineStudioFor(profile: BodyProfile): Promise<Studio> {
+  const loaded = await studioFor(profile);
+  const { body, studio } = loaded;
+  loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStudio(body, surface, studio));
+  return loaded.fine;
 }
 
 function buffersOf(surface: BodySurface): ArrayBuffer[] {
@@ -248,7 +259,7 @@ const api = {
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */
   async face(profile: BodyProfile, shot: Shot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
-    const { studio } = await studioFor(profile);
+    const studio = shown.isFine ? await fineStudioFor(profile) : (await studioFor(profile)).studio;
     const picture = seeFace(studio, shot, ground, shown.sizePx);
     if (shown.as === 'picture') return transferred(developed(studio, picture, shown.exposureStops));
     return transferred(inStops(studio, picture, shown.exposureStops));

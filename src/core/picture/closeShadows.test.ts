@@ -84,3 +84,22 @@ describe('a preview', () => {
     expect(off / ground).toBeLessThan(0.02);
   });
 });
+
+it('a studio on another surface takes over what the head shades, and sees the face in the same light', () => {
+  const measured = studioOf('average');
+  const shot = shotWith(lit(60, 150));
+  const seen = seeFace(measured, shot, GROUND, 90);
+  const other = createStudio(bodyOf('average'), surfaceOf(bodyOf('average'), 'sketched'), measured);
+  expect(other.chart).toBe(measured.chart);
+  const again = seeFace(other, shot, GROUND, 90);
+  // stops between the two wherever both see the head and neither is near an edge of the shadow
+  const apart: number[] = [];
+  seen.light!.forEach((light, i) => {
+    const other = again.light![i]!;
+    if (seen.label[i] === again.label[i] && seen.label[i]! > 0 && light > 0.05 && other > 0.05)
+      apart.push(Math.abs(Math.log2(light / other)));
+  });
+  apart.sort((a, b) => a - b);
+  expect(apart.length).toBeGreaterThan(1_000);
+  expect(apart[Math.floor(apart.length / 2)]).toBeLessThan(0.12);
+});

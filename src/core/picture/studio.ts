@@ -60,8 +60,11 @@ export interface Studio {
   set: { key: string; mesh: SupportMesh } | undefined;
 }
 
-/** Prepares the studio for one sitter. */
-export function createStudio(body: Body, surface: BodySurface): Studio {
+/**
+ * Prepares the studio for one sitter.
+ * @param like a studio of the same body on another surface, whose shadows of the head on itself are taken over.
+ */
+export function createStudio(body: Body, surface: BodySurface, like?: Studio): Studio {
   return {
     body,
     surface,
@@ -71,7 +74,7 @@ export function createStudio(body: Body, surface: BodySurface): Studio {
     close: createPictureMemory(),
     closeShadows: [],
     neck: createPictureMemory(256),
-    chart: undefined,
+    chart: like && chartFor(like),
     head: undefined,
     bodyTriangles: undefined,
     besideMap: undefined,

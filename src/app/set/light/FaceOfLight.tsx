@@ -21,21 +21,29 @@ interface FaceOfLightProps {
 /** Side of the picture, pixels; smaller while something is dragged. */
 const SETTLED_PX = 300;
 const DRAGGED_PX = 150;
+/** Twice as many as are shown: its edges are smooth, and it is sharp on a dense screen. */
+const FINE_PX = 600;
 
 /** The face through the lens under this light, as it comes out or as steps of exposure. */
 export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProps) {
   const [as, setAs] = useState<'picture' | 'stops'>('picture');
   const exposureStops = usePoseStore((s) => s.exposureStops);
   const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
-  const ask = useCallback(
-    () => studio('backstage').face(profile, shot, ground, { as, exposureStops, sizePx }),
-    [profile, shot, ground, as, exposureStops, sizePx],
+  const asked = useCallback(
+    (px: number, isFine: boolean) =>
+      studio('backstage').face(profile, shot, ground, { as, exposureStops, sizePx: px, isFine }),
+    [profile, shot, ground, as, exposureStops],
   );
-  const { value, busy } = useNewest(ask);
+  const ask = useCallback(() => asked(sizePx, false), [asked, sizePx]);
+  const askFine = useCallback(() => asked(FINE_PX, true), [asked]);
+  const coarse = useNewest(ask);
+  // what rests is looked at closely
+  const fine = useNewest(dragging || coarse.busy ? null : askFine);
+  const isFine = !dragging && !coarse.busy && !fine.busy && fine.value !== null;
   return (
-    <figure className="w-full max-w-[300px] shrink-0" data-testid="face-of-light" data-busy={busy}>
+    <figure className="w-full max-w-[300px] shrink-0" data-testid="face-of-light" data-busy={!isFine}>
       <PaintedPicture
-        picture={value}
+        picture={isFine ? fine.value : coarse.value}
         label={as === 'picture' ? 'The face under this light' : 'Steps of exposure on the face'}
         className="aspect-square w-full bg-base-300"
       />
