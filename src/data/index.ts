@@ -4,6 +4,7 @@ export {
   addTake,
   exportSitting,
   importSitting,
+  keptWhereEqual,
   loadSitting,
   removeTake,
   reorderTakes,

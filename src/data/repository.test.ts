@@ -9,6 +9,7 @@ import {
   addTake,
   exportSitting,
   importSitting,
+  keptWhereEqual,
   loadSitting,
   removeTake,
   reorderTakes,
@@ -59,6 +60,28 @@ describe('the demo', () => {
     expect(whole.sitter).toEqual(DEMO_SITTER);
     expect(whole.takes).toEqual(demoTakes());
     expect(await loadSitting(db, 'nowhere')).toBeUndefined();
+  });
+});
+
+describe('what is read again', () => {
+  it('is the same object as before where it says the same, and a new one where it does not', async () => {
+    const before = (await loadSitting(db, ID))!;
+    expect(keptWhereEqual(before, (await loadSitting(db, ID))!)).toBe(before);
+    await saveTake(db, { ...before.takes[2]!, minutes: 7 });
+    await reorderTakes(
+      db,
+      ID,
+      [1, 0, 2, 3, 4].map((i) => before.takes[i]!.id),
+    );
+    const read = (await loadSitting(db, ID))!;
+    const kept = keptWhereEqual(before, read);
+    expect(kept).toEqual(read);
+    expect(kept.sitter).toBe(before.sitter);
+    expect(kept.sitting).toBe(before.sitting);
+    expect(kept.frames).toBe(before.frames);
+    expect(kept.takes[4]).toBe(before.takes[4]);
+    expect(kept.takes[2]).not.toBe(before.takes[2]);
+    expect(kept.takes[2]!.minutes).toBe(7);
   });
 });
 

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import {
   frameSchema,
   sittingSchema,
@@ -29,6 +30,18 @@ export async function loadSitting(db: GilvoDatabase, sittingId: string): Promise
   const takes = await db.takes.where('sittingId').equals(sittingId).sortBy('position');
   const frames = await db.frames.where('sittingId').equals(sittingId).sortBy('takenAt');
   return { sitting, sitter, takes, frames };
+}
+
+/** What is newly read, in the very objects of before where they say the same: what depends on them then stays. */
+export function keptWhereEqual(before: WholeSitting, now: WholeSitting): WholeSitting {
+  if (isEqual(before, now)) return before;
+  const kept = <T>(was: T, is: T): T => (isEqual(was, is) ? was : is);
+  return {
+    sitting: kept(before.sitting, now.sitting),
+    sitter: kept(before.sitter, now.sitter),
+    takes: now.takes.map((take) => kept(before.takes.find((t) => t.id === take.id) ?? take, take)),
+    frames: kept(before.frames, now.frames),
+  };
 }
 
 /**

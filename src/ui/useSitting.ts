@@ -3,8 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import isEqual from 'fast-deep-equal';
-import { database, loadSitting, placeDemo, type WholeSitting } from '@/data';
+import { database, keptWhereEqual, loadSitting, placeDemo, type WholeSitting } from '@/data';
 
 /** Places the demo once, so that an empty store is never met. True when the store is ready. */
 export function useStoreReady(): boolean {
@@ -17,18 +16,6 @@ export function useStoreReady(): boolean {
     };
   }, []);
   return ready;
-}
-
-/** What is newly read, in the very objects of before where they say the same: what depends on them then stays. */
-export function keptWhereEqual(before: WholeSitting, now: WholeSitting): WholeSitting {
-  if (isEqual(before, now)) return before;
-  const kept = <T>(was: T, is: T): T => (isEqual(was, is) ? was : is);
-  return {
-    sitting: kept(before.sitting, now.sitting),
-    sitter: kept(before.sitter, now.sitter),
-    takes: now.takes.map((take) => kept(before.takes.find((t) => t.id === take.id) ?? take, take)),
-    frames: kept(before.frames, now.frames),
-  };
 }
 
 /** The sitting named in the address, kept current; null while loading, undefined when there is none. */
