@@ -43,21 +43,25 @@ interface TargetProps {
   there: readonly SupportPlace[];
   /** Own places are offered to hands and elbows; shoulders, feet and back are laid on supports. */
   ownPlaces: boolean;
+  /** Its label before it, where there is the width. */
+  isWide?: boolean;
   onChange(to: ContactTarget | null): void;
 }
 
 /** Where a part is laid: on the own side, on the other, on what stands here. */
-function TargetChoice({ label, value, side, there, ownPlaces, onChange }: TargetProps) {
+function TargetChoice({ label, value, side, there, ownPlaces, isWide, onChange }: TargetProps) {
   const option = (to: ContactTarget) => (
     <option key={to} value={to}>
       {targetWords(to, side)}
     </option>
   );
   return (
-    <label className="block min-w-0">
-      <span className="block leading-tight first-letter:uppercase">{label}</span>
+    <label className={isWide ? 'flex items-center gap-2' : 'block min-w-0 space-y-1'}>
+      <span className={`block leading-tight first-letter:uppercase ${isWide ? 'w-[72px] shrink-0' : ''}`}>
+        {label}
+      </span>
       <select
-        className="mt-1 h-8 w-full border border-base-300 bg-base-100 px-2"
+        className="h-8 w-full min-w-0 border border-base-300 bg-base-100 px-2"
         value={value}
         onChange={(e) => onChange(e.target.value === 'free' ? null : (e.target.value as ContactTarget))}
       >
@@ -125,6 +129,7 @@ export function HandContacts({ pose }: { pose: Pose }) {
           side={side}
           there={there}
           ownPlaces
+          isWide
           onChange={(to) => {
             if (to && contact) put({ ...contact, to, spot: undefined });
             else set(withContact(pose, side, to));
