@@ -25,6 +25,7 @@ import type { Vec3 } from '@/core/units';
 import { figureGeometry } from './figureGeometry';
 import { frameTimer } from './frameTime';
 import { groundGeometry } from './groundGeometry';
+import { withSoftShadows } from './softShadows';
 import type { BodySurface, FaceShares } from '@/core/body';
 import type { Rod } from '@/core/figure';
 
@@ -181,7 +182,7 @@ function Scene(props: ViewfinderProps) {
   const furniture = useMemo(() => supportGeometry([...supports, ...ground.furniture]), [supports, ground]);
   const materials = useMemo(
     () => ({
-      picture: new MeshLambertMaterial({ vertexColors: true }),
+      picture: withSoftShadows(new MeshLambertMaterial({ vertexColors: true })),
       parts: partsMaterial(),
       ghost: new MeshBasicMaterial({
         color: '#e3c264',
@@ -289,11 +290,17 @@ function DrawnView(props: ViewfinderProps) {
     if (host) {
       host.dataset.frames = String(Number(host.dataset.frames ?? 0) + 1);
       host.dataset.drawnMode = props.mode;
+      host.dataset.drawnStops = props.exposureStops.toFixed(1);
     }
     props.onDrawn?.();
   };
   return (
-    <div ref={drawn} className={`absolute inset-0 ${props.isHeld ? 'invisible' : ''}`} data-testid="viewfinder" data-mode={props.mode}>
+    <div
+      ref={drawn}
+      className={`absolute inset-0 ${props.isHeld ? 'invisible' : ''}`}
+      data-testid="viewfinder"
+      data-mode={props.mode}
+    >
       <Canvas
         frameloop="demand"
         dpr={1}

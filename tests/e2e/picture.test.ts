@@ -279,6 +279,12 @@ describe('exposure of the picture', () => {
     }
     return out.sort((p, q) => p - q);
   }
+  /** Waits until the picture is drawn so many stops brighter. */
+  const drawnAt = (stops: string) =>
+    gilvo.until(
+      `document.querySelector("[data-testid=viewfinder]").dataset.drawnStops === "${stops}"`,
+      `it was not drawn ${stops} stops brighter`,
+    );
   const median = (values: number[]) => values[Math.floor(values.length / 2)]!;
 
   it('is the same number of stops in the drawn picture, in the steps and in the picture while it moves', async () => {
@@ -309,6 +315,7 @@ describe('exposure of the picture', () => {
       if (was > 0) expect(is).toBe(Math.min(STOP_COLOURS.length - 1, was + 1));
     }
     await gilvo.press('stops');
+    await drawnAt('1.0');
     const stops = stopsBetween(before, await settled(drawn));
     expect(stops.length).toBeGreaterThan(200);
     expect(stops[Math.floor(stops.length * 0.05)]).toBeGreaterThan(0.9);
@@ -358,8 +365,15 @@ describe('exposure of the picture', () => {
     expect(await (await gilvo.one('input[aria-label="Exposure"]')).getAttribute('aria-valuetext')).toBe(
       `-${said} stops`,
     );
+    await drawnAt(`-${said}`);
     const stops = stopsBetween(before, await settled(drawn));
     expect(median(stops)).toBeCloseTo(-Number(said), 0);
+    // two stops more by the aperture
+    await gilvo.click('button[title^="camera:"]');
+    await gilvo.andSeen(() => gilvo.type('aperture, f/', '2'));
+    expect(await (await gilvo.one('input[aria-label="Exposure"]')).getAttribute('aria-valuetext')).toBe(
+      `${(2 - Number(said)).toFixed(1).replace(/^(?=\d)/, '+')} stops`,
+    );
     await gilvo.press('exposure');
     await gilvo.until('!document.querySelector("input[aria-label=Exposure]")', 'the slider stayed');
   });

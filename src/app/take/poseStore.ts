@@ -19,8 +19,8 @@ interface PoseState {
   panel: Panel;
   overlay: Overlay | null;
   dragging: boolean;
-  /** How much brighter or darker pictures are shown than a face lit by the key asks for; no part of the take. */
-  exposureStops: number;
+  /** How much brighter or darker than metered pictures are shown, stops, or as the camera is set; no part of the take. */
+  shownExposure: number | 'as set';
   /** Stations that stay as they are while others change. */
   held: readonly Station[];
   /** The pose as it was when it was opened, to compare with. */
@@ -29,7 +29,7 @@ interface PoseState {
   setPanel(panel: Panel): void;
   setOverlay(overlay: Overlay | null): void;
   setDragging(dragging: boolean): void;
-  setExposureStops(exposureStops: number): void;
+  setShownExposure(shown: PoseState['shownExposure']): void;
   toggleHeld(station: Station): void;
   setShot(shot: Shot): void;
   setPose(pose: Pose): void;
@@ -62,11 +62,11 @@ export const usePoseStore = create<PoseState>()(
         panel: 'feet',
         overlay: null,
         dragging: false,
-        exposureStops: 0,
+        shownExposure: 0,
         held: [],
         before: null,
         open: (take) => {
-          set({ take, held: [], before: take.shot.pose, exposureStops: 0 });
+          set({ take, held: [], before: take.shot.pose, shownExposure: 0 });
           usePoseStore.temporal.getState().clear();
           lastEditMs = 0;
         },
@@ -76,7 +76,7 @@ export const usePoseStore = create<PoseState>()(
           dragRecorded = false;
           set({ dragging });
         },
-        setExposureStops: (exposureStops) => set({ exposureStops }),
+        setShownExposure: (shownExposure) => set({ shownExposure }),
         toggleHeld: (station) => {
           const { held } = get();
           set({ held: held.includes(station) ? held.filter((s) => s !== station) : [...held, station] });

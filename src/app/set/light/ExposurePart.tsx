@@ -33,7 +33,8 @@ function offWords(stops: number): string {
 
 /** Aperture, shutter and sensitivity against what the meter or the flash gives. */
 export function ExposurePart({ shot, keyToFaceM }: ExposurePartProps) {
-  const { setCameraNumber, setExposure, setExposureStops } = usePoseStore.getState();
+  const { setCameraNumber, setExposure, setShownExposure } = usePoseStore.getState();
+  const isShown = usePoseStore((s) => s.shownExposure === 'as set');
   const exposure = shot.exposure ?? USUAL_EXPOSURE;
   const { apertureF } = shot.camera;
   const { flash, lux } = exposure;
@@ -137,11 +138,12 @@ export function ExposurePart({ shot, keyToFaceM }: ExposurePartProps) {
           <p>
             <button
               type="button"
-              className="link-act"
-              title="Shows the pictures of the face and of Pose as this aperture, shutter and ISO give them"
-              onClick={() => setExposureStops(off)}
+              className="link-act aria-pressed:underline"
+              aria-pressed={isShown}
+              title="Shows the face here, and the sitter in Pose, as aperture, shutter and ISO give them"
+              onClick={() => setShownExposure(isShown ? 0 : 'as set')}
             >
-              See it so
+              Show pictures so
             </button>
           </p>
         )}

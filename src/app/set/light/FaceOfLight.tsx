@@ -8,12 +8,16 @@ import { NumberSlider } from '@/ui/NumberSlider';
 import { PaintedPicture } from '@/ui/PaintedPicture';
 import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
+import type { Vec3 } from '@/core/units';
 import { usePoseStore } from '../../take/poseStore';
+import { useShownStops } from '../../take/useShownStops';
 import { useNewest } from '@/ui/useNewest';
 
 interface FaceOfLightProps {
   profile: BodyProfile;
   shot: Shot;
+  /** Where the key is aimed, metres, once it is known. */
+  face: Vec3 | undefined;
   ground: Ground;
   dragging: boolean;
 }
@@ -25,9 +29,9 @@ const DRAGGED_PX = 150;
 const FINE_PX = 600;
 
 /** The face through the lens under this light, as it comes out or as steps of exposure. */
-export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProps) {
+export function FaceOfLight({ profile, shot, face, ground, dragging }: FaceOfLightProps) {
   const [as, setAs] = useState<'picture' | 'stops'>('picture');
-  const exposureStops = usePoseStore((s) => s.exposureStops);
+  const exposureStops = useShownStops(shot, face);
   const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
   const asked = useCallback(
     (px: number, isFine: boolean) =>
@@ -72,7 +76,7 @@ export function FaceOfLight({ profile, shot, ground, dragging }: FaceOfLightProp
           step={0.3}
           unit="stops"
           neutral={0}
-          onChange={usePoseStore.getState().setExposureStops}
+          onChange={usePoseStore.getState().setShownExposure}
         />
       </div>
     </figure>

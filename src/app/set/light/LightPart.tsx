@@ -41,7 +41,7 @@ export function LightPart({ profile, shot, room, ground, points, meter, onMeter 
   return (
     <div className="space-y-4" data-testid="light-part" data-busy={busy || body.busy}>
       <div className="flex flex-col gap-4 sm:flex-row">
-        <FaceOfLight profile={profile} shot={shot} ground={ground} dragging={dragging} />
+        <FaceOfLight profile={profile} shot={shot} face={points?.nose} ground={ground} dragging={dragging} />
         <div className="min-w-0 flex-1">
           {refused && (
             <p role="alert" className="mb-2 text-error">
