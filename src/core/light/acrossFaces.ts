@@ -56,7 +56,7 @@ export function keyForEvenRow(
   const face = midpoint(eyes.left, eyes.right);
   const { min, max, step } = KEY_RANGES.distanceM;
   const rise = (light.heightM - face[1]) / light.distanceM;
-  for (let i = Math.ceil(Math.max(min, light.distanceM) / step); i * step <= max; i++) {
+  for (let i = Math.ceil(Math.max(min, light.distanceM) / step - 1e-6); i * step <= max; i++) {
     const distanceM = Math.round(i * step * 10) / 10;
     const heightM = Math.round((face[1] + rise * distanceM) * 100) / 100;
     if (heightM < KEY_RANGES.heightM.min || heightM > KEY_RANGES.heightM.max) return null;
