@@ -3,7 +3,7 @@ import { PARTS } from '@/core/body';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
 import type { Figure, FigurePoints, Rod } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
-import type { Sight } from '@/core/picture';
+import type { ShownExposure, Sight } from '@/core/picture';
 import type { Finding } from '@/core/review';
 import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
 
@@ -16,7 +16,7 @@ export interface PictureBytes {
 
 /** The picture that a recompute brings along. */
 export interface PreviewWanted {
-  exposureStops: number;
+  exposure: ShownExposure;
 }
 
 /** What a recompute tells the page: everything that is shown, nothing that is not. */

@@ -37,6 +37,7 @@ import {
   seeFace,
   seeLight,
   seeShot,
+  shownStops,
   stopsMap,
   type BodyLight,
   type LightReading,
@@ -175,7 +176,11 @@ const api = {
     const elapsedMs = performance.now() - start;
     const report = reportOf(sight, findings, elapsedMs);
     if (!wantedPreview) return report;
-    const preview = developed(studio, sight.picture, wantedPreview.exposureStops);
+    const preview = developed(
+      studio,
+      sight.picture,
+      shownStops(wantedPreview.exposure, shot, sight.figure.points.nose),
+    );
     return transfer({ ...report, preview }, [preview.bytes.buffer]);
   },
 

@@ -1,11 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Shot } from '@/core/picture';
+import { setOffStops, shownStops, type Shot } from '@/core/picture';
 import type { Vec3 } from '@/core/units';
 import { signedStops } from '@/ui/signedStops';
 import { usePoseStore } from '../take/poseStore';
-import { setOffStops, useShownStops } from '../take/useShownStops';
 import { PICTURE_BUTTON, PICTURE_SLIDER } from './onPicture';
 
 interface ExposureControlProps {
@@ -21,7 +20,7 @@ const MOST_STOPS = 3;
 /** Shows the picture brighter or darker than metered; what the camera is set for is one of the choices. */
 export function ExposureControl({ shot, face }: ExposureControlProps) {
   const shown = usePoseStore((s) => s.shownExposure);
-  const stops = useShownStops(shot, face);
+  const stops = shownStops(shown, shot, face);
   const { setShownExposure } = usePoseStore.getState();
   const [isOpened, setOpened] = useState(false);
   const isOpen = isOpened || shown !== 0;

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
-import type { Shot } from '@/core/picture';
+import { shownStops, type Shot } from '@/core/picture';
 import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
 import { PART_COLOURS } from '@/stage/partColours';
@@ -115,7 +115,6 @@ interface PictureProps {
   progress: number;
   ground: Ground;
   overlay: Overlay | null;
-  exposureStops: number;
   panel: Panel;
   ghostPose: Pose | null;
   /** Hears how long a drawn frame takes at the least, milliseconds. */
@@ -173,19 +172,9 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
 
 /** The viewfinder with its frame and switchable overlays. */
 export function Picture(props: PictureProps) {
-  const {
-    profile,
-    shot,
-    report,
-    surface,
-    progress,
-    ground,
-    overlay,
-    exposureStops,
-    panel,
-    ghostPose,
-    onFrameTime,
-  } = props;
+  const { profile, shot, report, surface, progress, ground, overlay, panel, ghostPose, onFrameTime } = props;
+  const shown = usePoseStore((s) => s.shownExposure);
+  const exposureStops = shot ? shownStops(shown, shot, report?.points.nose) : 0;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);

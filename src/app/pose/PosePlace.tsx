@@ -5,7 +5,7 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { STATIONS, mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
-import { apart, otherSide, SIDES, type Vec3 } from '@/core/units';
+import { otherSide, SIDES } from '@/core/units';
 import type { Take } from '@/core/formats';
 import type { WholeSitting } from '@/data';
 import { Picture } from './Picture';
@@ -21,7 +21,6 @@ import { StationPanel } from './StationPanel';
 import { TakePlace } from '../take/TakePlace';
 import { savedWords, useAutosave } from '../take/useAutosave';
 import { useReport, useSurfaces } from '../take/useReport';
-import { useShownStops } from '../take/useShownStops';
 
 function useKeys() {
   useEffect(() => {
@@ -134,24 +133,22 @@ function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
 
 /** A renderer that needs longer for a frame lags behind the hand: fifteen pictures a second are wanted. */
 const SLOW_FRAME_MS = 66;
-/** A face that moved less has not moved, metres. */
-const SAME_PLACE_M = 0.001;
 
 function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
-  const { panel, overlay, dragging } = usePoseStore();
+  const { panel, overlay, dragging, shownExposure } = usePoseStore();
   const look = sitting.looks.find((l) => l.id === take.lookId);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
   const isPreviewed = dragging && frameMs > SLOW_FRAME_MS;
-  const [face, setFace] = useState<Vec3>();
-  const exposureStops = useShownStops(take.shot, face);
-  const preview = useMemo(() => (isPreviewed ? { exposureStops } : null), [isPreviewed, exposureStops]);
+  const preview = useMemo(
+    () => (isPreviewed ? { exposure: shownExposure } : null),
+    [isPreviewed, shownExposure],
+  );
   const { report, shot, refused, busy, recomputes } = useReport(profile, take.shot, wanted, ground, preview);
-  if (report && (!face || apart(face, report.points.nose) > SAME_PLACE_M)) setFace(report.points.nose);
   const { measured, drawn, progress } = useSurfaces(profile);
   const saved = useAutosave();
   useKeys();
@@ -199,7 +196,6 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
           surface={surface}
           ground={ground}
           overlay={overlay}
-          exposureStops={exposureStops}
           panel={panel}
           ghostPose={ghostPose}
           onFrameTime={setFrameMs}

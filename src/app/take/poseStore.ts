@@ -3,7 +3,7 @@ import { create } from 'zustand';
 import type { CameraNumber } from '@/core/camera';
 import type { Take } from '@/core/formats';
 import type { KeyNumber, Light } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { Shot, ShownExposure } from '@/core/picture';
 import type { Exposure } from '@/core/set';
 import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
@@ -20,7 +20,7 @@ interface PoseState {
   overlay: Overlay | null;
   dragging: boolean;
   /** How much brighter or darker than metered pictures are shown, stops, or as the camera is set; no part of the take. */
-  shownExposure: number | 'as set';
+  shownExposure: ShownExposure;
   /** Stations that stay as they are while others change. */
   held: readonly Station[];
   /** The pose as it was when it was opened, to compare with. */
@@ -29,7 +29,7 @@ interface PoseState {
   setPanel(panel: Panel): void;
   setOverlay(overlay: Overlay | null): void;
   setDragging(dragging: boolean): void;
-  setShownExposure(shown: PoseState['shownExposure']): void;
+  setShownExposure(shown: ShownExposure): void;
   toggleHeld(station: Station): void;
   setShot(shot: Shot): void;
   setPose(pose: Pose): void;

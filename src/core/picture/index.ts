@@ -26,6 +26,7 @@ export {
 } from './face';
 export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './bodyLight';
 export { flaresOf, HOODED_FROM_DEG } from './flare';
+export { setOffStops, shownStops, type ShownExposure } from './shownExposure';
 export { patternsOf, seeFace, seeLight } from './seeLight';
 export { createStudio, seeShot, shotSchema, type Shot, type Sight, type Studio } from './studio';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './background';

@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import type { Shot } from '@/core/picture';
+import { shownStops, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { PaintedPicture } from '@/ui/PaintedPicture';
@@ -10,7 +10,6 @@ import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
 import type { Vec3 } from '@/core/units';
 import { usePoseStore } from '../../take/poseStore';
-import { useShownStops } from '../../take/useShownStops';
 import { useNewest } from '@/ui/useNewest';
 
 interface FaceOfLightProps {
@@ -31,7 +30,8 @@ const FINE_PX = 600;
 /** The face through the lens under this light, as it comes out or as steps of exposure. */
 export function FaceOfLight({ profile, shot, face, ground, dragging }: FaceOfLightProps) {
   const [as, setAs] = useState<'picture' | 'stops'>('picture');
-  const exposureStops = useShownStops(shot, face);
+  const shown = usePoseStore((s) => s.shownExposure);
+  const exposureStops = shownStops(shown, shot, face);
   const sizePx = dragging ? DRAGGED_PX : SETTLED_PX;
   const asked = useCallback(
     (px: number, isFine: boolean) =>
