@@ -24,9 +24,9 @@ export function StopsOverlay({ profile, shot, ground, exposureStops }: StopsOver
     () => studio('backstage').stops(profile, shot, SCALE, ground, exposureStops),
     [profile, shot, ground, exposureStops],
   );
-  const { value } = useNewest(ask);
+  const { value, busy } = useNewest(ask);
   return (
-    <>
+    <div className="contents" data-testid="stops" data-busy={busy}>
       <PaintedPicture
         picture={value}
         label="Steps of exposure"
@@ -34,6 +34,6 @@ export function StopsOverlay({ profile, shot, ground, exposureStops }: StopsOver
         className="absolute inset-0 h-full w-full"
       />
       <StopsScale className="absolute right-2 bottom-10 left-2 bg-[#1b1712]/85 p-1 text-[#f2e7cd]" />
-    </>
+    </div>
   );
 }
