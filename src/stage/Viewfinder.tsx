@@ -5,6 +5,7 @@ import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import {
   BufferAttribute,
   BufferGeometry,
+  Color,
   FrontSide,
   LinearToneMapping,
   Matrix4,
@@ -87,6 +88,9 @@ function aimLens(lens: PerspectiveCamera, view: View): void {
   lens.updateProjectionMatrix();
   lens.updateMatrixWorld();
 }
+
+/** What is seen past the room. */
+const BEYOND = '#4f473c';
 
 /** The cone that a lamp is drawn in takes in the whole set round the sitter. */
 const WIDEST_CONE = 1.25;
@@ -241,11 +245,12 @@ function Scene(props: ViewfinderProps) {
   }, [scene, lamps, invalidate]);
 
   useEffect(invalidate, [mode, exposureStops, invalidate]);
+  const [clear] = useState(() => new Color());
   const [timer] = useState(() => frameTimer((leastMs) => onFrameTime?.(leastMs)));
 
   useFrame(({ gl }) => {
     gl.toneMappingExposure = 2 ** exposureStops;
-    gl.setClearColor(mode === 'parts' ? '#000000' : '#4f473c', 1);
+    gl.setClearColor(mode === 'parts' ? '#000000' : clear.set(BEYOND).multiplyScalar(2 ** exposureStops), 1);
     gl.render(scene, lens);
     timer(gl.getContext() as WebGL2RenderingContext);
     onDrawn?.();
