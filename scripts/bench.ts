@@ -203,7 +203,8 @@ try {
   }
   await driver.get(`${server.origin}/set?sitting=demo-yearbook&take=demo-take-1`);
   await driver.wait(until.elementLocated(By.xpath('//main//button[text()="light"]')), 30_000).click();
-  await driver.wait(until.elementLocated(By.css(`${face}[data-state="drawn"]`)), 30_000);
+  const rests = By.css('[data-testid="face-of-light"][data-busy="false"]');
+  await driver.wait(until.elementLocated(rests), 60_000);
   for (const lamps of ['one lamp', 'three lamps']) {
     const rate = await picturesPerSecond(driver, '[data-source="key"]', face, DRAG_MS);
     line(`faces while the key is dragged in Set, ${lamps}`, `${rate.toFixed(1)} a second`);
