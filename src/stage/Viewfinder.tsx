@@ -300,12 +300,7 @@ function DrawnView(props: ViewfinderProps) {
     props.onDrawn?.();
   };
   return (
-    <div
-      ref={drawn}
-      className={`absolute inset-0 ${props.isHeld ? 'invisible' : ''}`}
-      data-testid="viewfinder"
-      data-mode={props.mode}
-    >
+    <div ref={drawn} className="absolute inset-0" data-testid="viewfinder" data-mode={props.mode}>
       <Canvas
         frameloop="demand"
         dpr={1}
@@ -327,4 +322,4 @@ function DrawnView(props: ViewfinderProps) {
 }
 
 /** The sitter through the lens, drawn on demand. */
-export const Viewfinder = memo(DrawnView, (before, next) => next.isHeld === true && before.isHeld === true);
+export const Viewfinder = memo(DrawnView, (_, next) => next.isHeld === true);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useCallback } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { Shot } from '@/core/picture';
 import { studio } from '@/workers/studioClient';
@@ -33,7 +33,7 @@ interface PoseThumbnailProps {
 
 /** The shot as the measuring picture sees it, developed small. */
 export function PoseThumbnail({ profile, shot, scale, className, label }: PoseThumbnailProps) {
-  const ask = useMemo(() => () => pictureOf(profile, shot, scale), [profile, shot, scale]);
+  const ask = useCallback(() => pictureOf(profile, shot, scale), [profile, shot, scale]);
   const { value, refused } = useNewest(ask);
   return (
     <PaintedPicture

@@ -19,13 +19,16 @@ interface FacesPartProps {
 
 /** How evenly a row of faces would be lit, and the key that lights it evenly. */
 export function FacesPart({ shot, room, points }: FacesPartProps) {
+  const dragging = usePoseStore((s) => s.dragging);
   const [widthM, setWidth] = useState<number | undefined>();
   const face = midpoint(points.eyes.left, points.eyes.right);
   const lens = viewOf(shot.camera).eye;
   const row = widthM === undefined ? null : acrossFaces(lightingOf(shot.light, face), face, lens, widthM);
   const spread = row && spreadStops(row);
   const isEven = spread !== null && spread <= EVEN_FACES_STOPS;
-  const even = row && !isEven ? keyForEvenRow(shot.light, points.eyes, lens, widthM!, room) : null;
+  // a place is looked for when the hand rests
+  const isSought = row !== null && !isEven && !dragging;
+  const even = isSought ? keyForEvenRow(shot.light, points.eyes, lens, widthM!, room) : null;
   return (
     <section aria-label="Row of faces" className="space-y-1.5 text-[13px]">
       <h2 className="title text-lg">Row of faces</h2>
@@ -51,7 +54,7 @@ export function FacesPart({ shot, room, points }: FacesPartProps) {
           Light it evenly: key {even.distanceM.toFixed(1)} m away, {even.heightM.toFixed(2)} m high
         </button>
       )}
-      {row && !isEven && !even && (
+      {isSought && !even && (
         <p className="quiet">
           No place along this line lights it evenly: go round with the key towards the lens, turn the row to
           it, or fill the far end.

@@ -9,7 +9,7 @@ export const lampInFrame: Rule = {
   weight: 0.8,
   measure(sight) {
     const { shot, figure, picture, ground } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose), ground)
+    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground)
       .filter((f) => f.kind === 'inFrame')
       .map(({ source }) => ({
         key: source,

@@ -10,7 +10,7 @@ export const lensFlare: Rule = {
   weight: 0.45,
   measure(sight) {
     const { shot, figure, picture, ground } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose), ground)
+    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground)
       .filter((f) => f.kind === 'strikes')
       .map(({ source, offDeg }) => ({
         key: source,
