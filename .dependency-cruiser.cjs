@@ -1,4 +1,4 @@
-/** Imports run downwards only: app -> ui, stage, workers, data -> core; inside core in the order listed. */
+/** Imports run downwards only: app -> take -> ui, drawing, workers, data -> core; inside core in the order listed. */
 const CORE = [
   'units',
   'body',
@@ -16,6 +16,7 @@ const CORE = [
   'sequence',
   'direct',
   'library',
+  'sitting',
   'formats',
 ];
 // the camera knows nothing of the figure and the figure nothing of the camera; both are listed for set and picture
@@ -42,14 +43,21 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
       to: {
-        path: '^src/(app|ui|stage|workers|data)/|node_modules/(react|react-dom|next|three|dexie|comlink|zustand)/',
+        path: '^src/(app|take|ui|drawing|workers|data)/|node_modules/(react|react-dom|next|three|dexie|comlink|zustand)/',
       },
     },
     {
       name: 'nothing-imports-app',
       severity: 'error',
-      from: { path: '^src/(ui|stage|workers|data)/' },
+      from: { path: '^src/(take|ui|drawing|workers|data)/' },
       to: { path: '^src/app/' },
+    },
+    {
+      name: 'take-stands-on-the-rest',
+      comment: 'what places of one take share is above the parts it is made of',
+      severity: 'error',
+      from: { path: '^src/(ui|drawing|workers|data)/' },
+      to: { path: '^src/take/' },
     },
     {
       name: 'through-the-index',
@@ -61,7 +69,7 @@ module.exports = {
     {
       name: 'through-the-index-outside',
       severity: 'error',
-      from: { path: '^src/(app|ui|stage|workers|data)/' },
+      from: { path: '^src/(app|take|ui|drawing|workers|data)/' },
       to: { path: '^src/core/[^/]+/', pathNot: '^src/core/[^/]+/index\\.ts$' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },

@@ -10,7 +10,7 @@ import { figureOf } from '../src/core/figure';
 import { HOUSE_POSES, STANDING_POSES as ALL_STANDING } from '../src/core/library';
 import {
   createRaster,
-  createStudio,
+  createStandIn,
   patternsOf,
   rasterise,
   seeFace,
@@ -58,7 +58,7 @@ for (const detail of ['measured', 'drawn'] as const) {
   line(`surface, ${detail}`, `${ms.toFixed(0)} ms, ${triangles} triangles`);
 }
 
-const studio = createStudio(body, surfaceOf(body, 'measured'));
+const standIn = createStandIn(body, surfaceOf(body, 'measured'));
 const { camera, light } = demoTakes()[0]!.shot;
 /** Small changes of a pose, as a hand on a slider makes them. */
 function drags(): Shot[] {
@@ -72,7 +72,7 @@ function drags(): Shot[] {
     ),
   );
 }
-const recompute = (shot: Shot) => review(seeShot(studio, shot), wantedRanges(shot.pose.message));
+const recompute = (shot: Shot) => review(seeShot(standIn, shot), wantedRanges(shot.pose.message));
 for (const shot of drags().slice(0, 40)) recompute(shot);
 line('full recompute in Node, pose changed', summary(drags().map((s) => milliseconds(() => recompute(s)))));
 const walked = Array.from({ length: 60 }, (_, i) => ({
@@ -115,29 +115,29 @@ for (const [name, others] of [
     shots.forEach((shot) => work(shot));
     return shots.map((shot) => milliseconds(() => work(shot)));
   };
-  const dark = timed((shot) => seeShot(studio, shot));
-  const lit = timed((shot) => seeShot(studio, shot, { lit: true }));
+  const dark = timed((shot) => seeShot(standIn, shot));
+  const lit = timed((shot) => seeShot(standIn, shot, { lit: true }));
   line(`light and shadow of a body 160x240, ${name}`, summary(lit.map((ms, i) => ms - dark[i]!)));
   line(
     `face read and named, ${name}`,
-    summary(timed((shot) => patternsOf(studio, shot, [shot.light, shot.light])).map((ms) => ms / 2)),
+    summary(timed((shot) => patternsOf(standIn, shot, [shot.light, shot.light])).map((ms) => ms / 2)),
   );
-  line(`face 150x150 while dragging, ${name}`, summary(timed((shot) => seeFace(studio, shot, GROUND, 150))));
+  line(`face 150x150 while dragging, ${name}`, summary(timed((shot) => seeFace(standIn, shot, GROUND, 150))));
 }
 
 const mends: number[] = [];
 for (const pose of [neutralPose('quiet'), ...STANDING_POSES]) {
   const shot: Shot = { pose: { ...pose, message: { ...pose.message, presence: 0 } }, camera, light };
-  for (const finding of recompute(shot)) mends.push(milliseconds(() => mend(studio, shot, finding)));
+  for (const finding of recompute(shot)) mends.push(milliseconds(() => mend(standIn, shot, finding)));
 }
 line('mend', summary(mends));
 
-const { view } = seeShot(studio, { pose: STANDING_POSES[1]!, camera, light });
+const { view } = seeShot(standIn, { pose: STANDING_POSES[1]!, camera, light });
 const [width, height] = [80, 120];
 const raster = createRaster(width, height);
 const scratch = { projected: new Float32Array(0) };
-const { positions } = studio.skinned;
-const { triangles } = studio.surface;
+const { positions } = standIn.skinned;
+const { triangles } = standIn.surface;
 const fast = () => rasterise(raster, view, positions, triangles, scratch);
 const rasterMs = Math.min(...Array.from({ length: 20 }, () => milliseconds(fast)));
 const rayMs = milliseconds(() => rayPicture(view, positions, triangles, width, height));
@@ -173,7 +173,7 @@ try {
   await drawn(driver);
   const recomputes = () =>
     driver.executeScript<[number, number]>(
-      'const { recomputes, elapsedMs } = document.querySelector("[data-testid=studio]").dataset; return [Number(recomputes), Number(elapsedMs)];',
+      'const { recomputes, elapsedMs } = document.querySelector("[data-testid=pose-place]").dataset; return [Number(recomputes), Number(elapsedMs)];',
     );
   const times: number[] = [];
   for (const station of ['weight', 'hips', 'spine', 'head']) {

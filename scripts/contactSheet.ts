@@ -2,7 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf } from '@/core/body';
-import { createStudio, develop, seeShot, type Shot } from '@/core/picture';
+import { createStandIn, develop, seeShot, type Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
 import { createSheet, putTile } from './tiles';
@@ -45,10 +45,10 @@ export function contactSheet(file: string): string[] {
     const body = bodyFrom(profile);
     const surface = surfaceOf(body, 'drawn');
     const buildMs = performance.now() - start;
-    const studio = createStudio(body, surface);
+    const standIn = createStandIn(body, surface);
     [0, 90].forEach((arcDeg, row) => {
-      const sight = seeShot(studio, shotOf(arcDeg), { lit: true, scale: 2 });
-      const bytes = develop(sight.picture, studio.surface, studio.skinned);
+      const sight = seeShot(standIn, shotOf(arcDeg), { lit: true, scale: 2 });
+      const bytes = develop(sight.picture, standIn.surface, standIn.skinned);
       const { width, height } = sight.picture;
       putTile(sheet, { width, height, bytes }, column, row);
     });

@@ -2,7 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf } from '@/core/body';
-import { createStudio, develop, seeFace, seeLight, type Shot } from '@/core/picture';
+import { createStandIn, develop, seeFace, seeLight, type Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';
 import { plainGround } from '@/core/scene';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
@@ -27,7 +27,7 @@ const LENSES = [0, 32, -32];
 /** Writes the sheet; says what the detector calls each tile. */
 export function patternSheet(file: string): string[] {
   const body = bodyFrom(CONTACT_BODIES[2]!.profile);
-  const studio = createStudio(body, surfaceOf(body, 'drawn'));
+  const standIn = createStandIn(body, surfaceOf(body, 'drawn'));
   const sheet = createSheet(KEYS.length, LENSES.length, TILE);
   const eyesM = body.lengths.chinHeightM + body.lengths.headHeightM / 2;
   return LENSES.map((lensDeg, row) => {
@@ -53,10 +53,10 @@ export function patternSheet(file: string): string[] {
           ambientShare: 0.12,
         },
       };
-      const picture = seeFace(studio, shot, GROUND, TILE.width);
-      const bytes = develop(picture, studio.surface, studio.skinned);
+      const picture = seeFace(standIn, shot, GROUND, TILE.width);
+      const bytes = develop(picture, standIn.surface, standIn.skinned);
       putTile(sheet, { width: picture.width, height: picture.height, bytes }, column, row);
-      const { pattern, facing } = seeLight(studio, shot, GROUND);
+      const { pattern, facing } = seeLight(standIn, shot, GROUND);
       return `${pattern.name} ${facing}`;
     });
     if (row === LENSES.length - 1) writeFileSync(file, PNG.sync.write(sheet.png));

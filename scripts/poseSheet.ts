@@ -4,7 +4,7 @@ import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf, type BodyProfile } from '@/core/body';
 import { figureOf } from '@/core/figure';
 import { HOUSE_POSES } from '@/core/library';
-import { createStudio, develop, seeShot, type Shot, type Studio } from '@/core/picture';
+import { createStandIn, develop, seeShot, type Shot, type StandIn } from '@/core/picture';
 import type { Pose } from '@/core/pose';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
 import { createSheet, putTile, type Sheet } from './tiles';
@@ -13,7 +13,7 @@ const TILE = { width: 160, height: 200 };
 const DISTANCE_M = 4.4;
 
 /** A camera that takes in the whole figure, whatever it does. */
-function shotOf({ body }: Studio, pose: Pose): Shot {
+function shotOf({ body }: StandIn, pose: Pose): Shot {
   const { points } = figureOf(body, pose, { lens: [0, 1.2, DISTANCE_M] });
   const ends = [
     points.crown,
@@ -43,14 +43,14 @@ function shotOf({ body }: Studio, pose: Pose): Shot {
   };
 }
 
-function studioOf(profile: BodyProfile): Studio {
+function standInOf(profile: BodyProfile): StandIn {
   const body = bodyFrom(profile);
-  return createStudio(body, surfaceOf(body, 'drawn'));
+  return createStandIn(body, surfaceOf(body, 'drawn'));
 }
 
-function photograph(sheet: Sheet, studio: Studio, pose: Pose, column: number, row: number): void {
-  const { picture } = seeShot(studio, shotOf(studio, pose), { lit: true, scale: 1 });
-  const bytes = develop(picture, studio.surface, studio.skinned);
+function photograph(sheet: Sheet, standIn: StandIn, pose: Pose, column: number, row: number): void {
+  const { picture } = seeShot(standIn, shotOf(standIn, pose), { lit: true, scale: 1 });
+  const bytes = develop(picture, standIn.surface, standIn.skinned);
   putTile(sheet, { width: picture.width, height: picture.height, bytes }, column, row);
 }
 
@@ -59,8 +59,8 @@ export function allPosesSheet(file: string): void {
   const poses = Object.values(HOUSE_POSES).flat();
   const columns = 8;
   const sheet = createSheet(columns, Math.ceil(poses.length / columns), TILE);
-  const studio = studioOf(CONTACT_BODIES[2]!.profile);
-  poses.forEach((pose, i) => photograph(sheet, studio, pose, i % columns, Math.floor(i / columns)));
+  const standIn = standInOf(CONTACT_BODIES[2]!.profile);
+  poses.forEach((pose, i) => photograph(sheet, standIn, pose, i % columns, Math.floor(i / columns)));
   writeFileSync(file, PNG.sync.write(sheet.png));
 }
 
@@ -83,8 +83,8 @@ export function sixBySixSheet(file: string): void {
       .find((p) => p.name === name)!,
   );
   SIX_SITTERS.forEach((sitter, column) => {
-    const studio = studioOf(CONTACT_BODIES[sitter]!.profile);
-    poses.forEach((pose, row) => photograph(sheet, studio, pose, column, row));
+    const standIn = standInOf(CONTACT_BODIES[sitter]!.profile);
+    poses.forEach((pose, row) => photograph(sheet, standIn, pose, column, row));
   });
   writeFileSync(file, PNG.sync.write(sheet.png));
 }

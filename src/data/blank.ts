@@ -1,5 +1,5 @@
 import { EMPTY_LOOK } from '@/core/brief';
-import { FIRST_LOOK_ID, type Sitting } from '@/core/formats';
+import { FIRST_LOOK_ID, type Sitting } from '@/core/sitting';
 import { EMPTY_SITTER, type Sitter } from '@/core/people';
 import type { Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';

@@ -8,7 +8,7 @@ import {
   type OwnPose,
   type Sitting,
   type Take,
-} from '@/core/formats';
+} from '@/core/sitting';
 import type { Group, Sitter } from '@/core/people';
 import type { Room } from '@/core/scene';
 import type { Lens } from '@/core/set';

@@ -1,5 +1,5 @@
 import { EMPTY_LOOK } from '@/core/brief';
-import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/formats';
+import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { STANDING_POSES } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import type { Pose } from '@/core/pose';

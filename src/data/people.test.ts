@@ -3,7 +3,7 @@ import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../tests/support/people';
 import { surfaceOf } from '@/core/body';
-import type { Sitting } from '@/core/formats';
+import type { Sitting } from '@/core/sitting';
 import { sitterSchema } from '@/core/people';
 import { GilvoDatabase } from './database';
 import { DEMO_SITTING, placeDemo } from './demo';

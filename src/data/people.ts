@@ -1,4 +1,4 @@
-import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/formats';
+import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { groupSchema, sitterSchema, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from './blank';
 import type { GilvoDatabase, Preference } from './database';

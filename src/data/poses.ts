@@ -1,4 +1,4 @@
-import { ownPoseSchema, type OwnPose } from '@/core/formats';
+import { ownPoseSchema, type OwnPose } from '@/core/sitting';
 import type { GilvoDatabase } from './database';
 
 /**

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { Frame } from '@/core/formats';
+import type { Frame } from '@/core/sitting';
 import { GilvoDatabase } from './database';
 import { DEMO_SITTING, demoTakes, placeDemo } from './demo';
 import { DEMO_SITTER } from './demoPeople';

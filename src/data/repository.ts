@@ -1,15 +1,6 @@
 import isEqual from 'fast-deep-equal';
-import {
-  frameSchema,
-  sittingSchema,
-  readSittingFile,
-  SittingFileError,
-  takeSchema,
-  writeSittingFile,
-  type Frame,
-  type Sitting,
-  type Take,
-} from '@/core/formats';
+import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
+import { readSittingFile, SittingFileError, writeSittingFile } from '@/core/formats';
 import { sitterSchema, type Sitter } from '@/core/people';
 import type { GilvoDatabase } from './database';
 import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from './blank';

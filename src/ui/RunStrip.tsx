@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { memo, useMemo } from 'react';
 import type { Sitter } from '@/core/people';
 import { dressedFor, lookOf, type Look } from '@/core/brief';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import { changeCost } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
 import { PoseThumbnail } from './PoseThumbnail';

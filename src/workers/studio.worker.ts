@@ -29,7 +29,7 @@ import {
 import type { WantedRanges } from '@/core/brief';
 import { figureOf, placesInReach, type ReachablePlace } from '@/core/figure';
 import {
-  createStudio,
+  createStandIn,
   develop,
   exposeLinear,
   readMeter,
@@ -45,7 +45,7 @@ import {
   type MeterReading,
   type Picture,
   type Shot,
-  type Studio,
+  type StandIn,
 } from '@/core/picture';
 import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
@@ -74,9 +74,9 @@ export interface Measures {
 
 interface Loaded {
   body: Body;
-  studio: Studio;
+  standIn: StandIn;
   /** The same on the fine surface, for pictures that are looked at closely. */
-  fine?: Promise<Studio>;
+  fine?: Promise<StandIn>;
 }
 /** Hears how many pieces of a surface are done. */
 export type OnPiece = ((done: number, of: number) => void) & Partial<ProxyMarked>;
@@ -90,26 +90,26 @@ async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promis
   return surface;
 }
 
-/** The newest body, so that its studio is built once. */
+/** The newest body, so that its stand-in is built once. */
 let newest: { key: string; loaded: Promise<Loaded> } | undefined;
 
-function studioFor(profile: BodyProfile): Promise<Loaded> {
+function loadedFor(profile: BodyProfile): Promise<Loaded> {
   const key = JSON.stringify(profile);
   if (newest?.key !== key) {
     const body = bodyFrom(profile);
     const loaded = surfaceFor(body, 'measured').then((surface) => ({
       body,
-      studio: createStudio(body, surface),
+      standIn: createStandIn(body, surface),
     }));
     newest = { key, loaded };
   }
   return newest.loaded;
 }
 
-async function fineStudioFor(profile: BodyProfile): Promise<Studio> {
-  const loaded = await studioFor(profile);
-  const { body, studio } = loaded;
-  loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStudio(body, surface, studio));
+async function fineStandInFor(profile: BodyProfile): Promise<StandIn> {
+  const loaded = await loadedFor(profile);
+  const { body, standIn } = loaded;
+  loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStandIn(body, surface, standIn));
   return loaded.fine;
 }
 
@@ -118,13 +118,13 @@ function buffersOf(surface: BodySurface): ArrayBuffer[] {
 }
 
 /** A lit picture with the step of exposure of each place in place of its colour. */
-function inStops({ surface, skinned }: Studio, picture: Picture, exposureStops: number): PictureBytes {
+function inStops({ surface, skinned }: StandIn, picture: Picture, exposureStops: number): PictureBytes {
   const { width, height } = picture;
   return { width, height, bytes: stopsMap(exposeLinear(picture, surface, skinned, exposureStops)) };
 }
 
 /** A lit picture, developed. */
-function developed({ surface, skinned }: Studio, picture: Picture, exposureStops = 0): PictureBytes {
+function developed({ surface, skinned }: StandIn, picture: Picture, exposureStops = 0): PictureBytes {
   const { width, height } = picture;
   return { width, height, bytes: develop(picture, surface, skinned, exposureStops) };
 }
@@ -133,17 +133,17 @@ function transferred(picture: PictureBytes): PictureBytes {
   return transfer(picture, [picture.bytes.buffer]);
 }
 
-function sketchFor(profile: BodyProfile): { studio: Studio } {
+function sketchFor(profile: BodyProfile): { standIn: StandIn } {
   const body = bodyFrom(profile);
-  return { studio: createStudio(body, surfaceOf(body, 'sketched')) };
+  return { standIn: createStandIn(body, surfaceOf(body, 'sketched')) };
 }
 
 const api = {
-  /** Builds a surface and hands it over; the measuring studio is kept ready in this worker. */
+  /** Builds a surface and hands it over; the measuring stand-in is kept ready in this worker. */
   async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
-    const { body, studio } = await studioFor(profile);
+    const { body, standIn } = await loadedFor(profile);
     const surface =
-      detail === 'measured' ? structuredClone(studio.surface) : await surfaceFor(body, detail, onPiece);
+      detail === 'measured' ? structuredClone(standIn.surface) : await surfaceFor(body, detail, onPiece);
     return transfer(surface, buffersOf(surface));
   },
 
@@ -165,9 +165,9 @@ const api = {
     ground: Ground,
     wantedPreview: PreviewWanted | null,
   ): Promise<ShotReport> {
-    const { studio } = await studioFor(profile);
+    const { standIn } = await loadedFor(profile);
     const start = performance.now();
-    const sight = seeShot(studio, shot, {
+    const sight = seeShot(standIn, shot, {
       ground,
       lit: wantedPreview !== null,
       isGroundCoarse: wantedPreview !== null,
@@ -177,7 +177,7 @@ const api = {
     const report = reportOf(sight, findings, elapsedMs);
     if (!wantedPreview) return report;
     const preview = developed(
-      studio,
+      standIn,
       sight.picture,
       shownStops(wantedPreview.exposure, shot, sight.figure.points.nose),
     );
@@ -186,9 +186,9 @@ const api = {
 
   /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
   async picture(profile: BodyProfile, shot: Shot, scale: number, ground?: Ground): Promise<PictureBytes> {
-    const { studio } = await studioFor(profile);
-    const sight = seeShot(studio, shot, { lit: true, scale, ground });
-    return transferred(developed(studio, sight.picture));
+    const { standIn } = await loadedFor(profile);
+    const sight = seeShot(standIn, shot, { lit: true, scale, ground });
+    return transferred(developed(standIn, sight.picture));
   },
 
   /** The measuring picture with the step of exposure of each place in place of its colour. */
@@ -199,18 +199,18 @@ const api = {
     ground: Ground,
     exposureStops: number,
   ): Promise<PictureBytes> {
-    const { studio } = await studioFor(profile);
-    const { picture } = seeShot(studio, shot, { lit: true, scale, ground });
-    return transferred(inStops(studio, picture, exposureStops));
+    const { standIn } = await loadedFor(profile);
+    const { picture } = seeShot(standIn, shot, { lit: true, scale, ground });
+    return transferred(inStops(standIn, picture, exposureStops));
   },
 
   /**
    * The figure standing at ease, seen whole from a way off. `coarse` builds it quickly, while measures are changing.
    */
   async figure(profile: BodyProfile, arcDeg: number, coarse: boolean): Promise<PictureBytes> {
-    const { studio } = coarse ? sketchFor(profile) : await studioFor(profile);
-    const sight = seeShot(studio, wholeFigureShot(profile.statureM, arcDeg), { lit: true, scale: 2 });
-    return transferred(developed(studio, sight.picture));
+    const { standIn } = coarse ? sketchFor(profile) : await loadedFor(profile);
+    const sight = seeShot(standIn, wholeFigureShot(profile.statureM, arcDeg), { lit: true, scale: 2 });
+    return transferred(developed(standIn, sight.picture));
   },
 
   /** Part labels of the measuring picture, one byte a pixel. */
@@ -219,55 +219,55 @@ const api = {
     shot: Shot,
     scale: number,
   ): Promise<{ width: number; height: number; labels: Uint8Array }> {
-    const { studio } = await studioFor(profile);
-    const { picture } = seeShot(studio, shot, { scale });
+    const { standIn } = await loadedFor(profile);
+    const { picture } = seeShot(standIn, shot, { scale });
     return { width: picture.width, height: picture.height, labels: picture.label };
   },
 
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
   async drag(profile: BodyProfile, pose: Pose, lens: Vec3, handle: Handle, by: Vec3): Promise<Pose> {
-    const { body } = await studioFor(profile);
+    const { body } = await loadedFor(profile);
     return dragged(body, figureOf(body, pose, { lens }), pose, handle, by);
   },
 
   /** Places that the hand of one side can be laid on, in a pose. */
   async places(profile: BodyProfile, pose: Pose, lens: Vec3, side: Side): Promise<ReachablePlace[]> {
-    const { body } = await studioFor(profile);
+    const { body } = await loadedFor(profile);
     return placesInReach(body, figureOf(body, pose, { lens }), pose, side);
   },
 
   /** Joints of another pose of the same sitter, to be drawn as a ghost. */
   async ghost(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<Float64Array> {
-    const { body } = await studioFor(profile);
+    const { body } = await loadedFor(profile);
     return figureOf(body, pose, { lens }).transforms;
   },
 
   /** The one change that would bring what stays short within reach. */
   async reaching(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<ReachingChange | undefined> {
-    return whatReaches((await studioFor(profile)).body, pose, { lens });
+    return whatReaches((await loadedFor(profile)).body, pose, { lens });
   },
 
   /** What the light does to the face and along the body. */
   async light(profile: BodyProfile, shot: Shot, ground: Ground): Promise<LightReading> {
-    return seeLight((await studioFor(profile)).studio, shot, ground);
+    return seeLight((await loadedFor(profile)).standIn, shot, ground);
   },
 
   /** What the light does to body, outline and background. */
   async bodyLight(profile: BodyProfile, shot: Shot, ground: Ground): Promise<BodyLight> {
-    return seeBodyLight((await studioFor(profile)).studio, shot, ground);
+    return seeBodyLight((await loadedFor(profile)).standIn, shot, ground);
   },
 
   /** What a light meter reads at a place of the set. */
   async meter(profile: BodyProfile, shot: Shot, ground: Ground, meter: Meter): Promise<MeterReading> {
-    return readMeter((await studioFor(profile)).studio, shot, ground, meter);
+    return readMeter((await loadedFor(profile)).standIn, shot, ground, meter);
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */
   async face(profile: BodyProfile, shot: Shot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
-    const studio = shown.isFine ? await fineStudioFor(profile) : (await studioFor(profile)).studio;
-    const picture = seeFace(studio, shot, ground, shown.sizePx);
-    if (shown.as === 'picture') return transferred(developed(studio, picture, shown.exposureStops));
-    return transferred(inStops(studio, picture, shown.exposureStops));
+    const standIn = shown.isFine ? await fineStandInFor(profile) : (await loadedFor(profile)).standIn;
+    const picture = seeFace(standIn, shot, ground, shown.sizePx);
+    if (shown.as === 'picture') return transferred(developed(standIn, picture, shown.exposureStops));
+    return transferred(inStops(standIn, picture, shown.exposureStops));
   },
 
   /** Lens, distance and height that do what is wanted; null when no lens holds the framing in the room. */
@@ -279,7 +279,7 @@ const api = {
     room: Room,
     lenses: Lens[],
   ): Promise<CameraProposal | null> {
-    return cameraFor((await studioFor(profile)).studio, shot, goal, framing, room, lenses);
+    return cameraFor((await loadedFor(profile)).standIn, shot, goal, framing, room, lenses);
   },
 
   /** A place of the key that draws a wanted pattern; null when the room has none. */
@@ -289,7 +289,7 @@ const api = {
     goal: LightGoal,
     room: Room,
   ): Promise<LightProposal | null> {
-    return lightFor((await studioFor(profile)).studio, shot, goal, room);
+    return lightFor((await loadedFor(profile)).standIn, shot, goal, room);
   },
 
   /** Looks for the smallest change that clears a finding. */
@@ -300,7 +300,7 @@ const api = {
     wanted: WantedRanges,
     ground: Ground,
   ): Promise<MendResult> {
-    return mend((await studioFor(profile)).studio, shot, finding, wanted, ground);
+    return mend((await loadedFor(profile)).standIn, shot, finding, wanted, ground);
   },
 };
 

@@ -17,7 +17,7 @@ const PLACES: [name: string, path: string, ready: string, size: Size][] = [
   ['Set sheet on a phone', `/sheet${QUERY}&for=set`, '[data-testid="sheet"] li', PHONE_SIZE],
   ['Checklist on a phone', `/sheet${QUERY}&for=photographer`, '[data-testid="sheet"] li', PHONE_SIZE],
   ['Set', `/set${QUERY}&take=demo-take-1`, 'section[aria-label="What fits here"] tbody tr', DESK_SIZE],
-  ['Pose', `/pose${QUERY}&take=demo-take-1`, '[data-testid="studio"][data-surface="drawn"]', DESK_SIZE],
+  ['Pose', `/pose${QUERY}&take=demo-take-1`, '[data-testid="pose-place"][data-surface="drawn"]', DESK_SIZE],
   ['Run', `/run${QUERY}`, 'li[data-take]:nth-of-type(5) canvas[data-state="drawn"]', DESK_SIZE],
   ['Direct', `/direct${QUERY}`, 'main canvas[data-state="drawn"]', PHONE_SIZE],
   ['Direct on a desk', `/direct${QUERY}`, 'main canvas[data-state="drawn"]', DESK_SIZE],

@@ -98,7 +98,7 @@ export class Gilvo {
 
   /** Recomputes so far. */
   async recomputes(): Promise<number> {
-    return Number(await (await this.one('[data-testid="studio"]')).getAttribute('data-recomputes'));
+    return Number(await (await this.one('[data-testid="pose-place"]')).getAttribute('data-recomputes'));
   }
 
   /** Does something in Pose and waits until the studio has answered it. */
@@ -106,7 +106,7 @@ export class Gilvo {
     const before = await this.recomputes();
     await act();
     await this.until(
-      `Number(document.querySelector('[data-testid="studio"]').dataset.recomputes) > ${before}`,
+      `Number(document.querySelector('[data-testid="pose-place"]').dataset.recomputes) > ${before}`,
       'no recompute after the change',
     );
     await drawn(this.driver);

@@ -32,7 +32,7 @@ it('opens the demo on the desk and meets the sitter', async () => {
 it('goes to Pose with the sitter drawn through an 85 mm lens at hip height', async () => {
   await (await gilvo.one('article a.act')).click();
   await drawn(gilvo.driver);
-  expect(await gilvo.text('[data-testid="studio"]')).toContain('85 mm · f/4 · 5.2 m · lens 0.98 m');
+  expect(await gilvo.text('[data-testid="pose-place"]')).toContain('85 mm · f/4 · 5.2 m · lens 0.98 m');
 });
 
 it.each(STATIONS)('sets the station %s by keyboard and by pointer', async (station, setting) => {
@@ -74,7 +74,7 @@ it('reaches every station with one key, and camera and light too', async () => {
     ['c', 'Camera'],
   ]) {
     await body.sendKeys(key!);
-    expect(await gilvo.text('[data-testid="studio"] > section h2')).toBe(title);
+    expect(await gilvo.text('[data-testid="pose-place"] > section h2')).toBe(title);
   }
 });
 
@@ -112,7 +112,7 @@ it('changes lens, distance and height, and the picture changes truly', async () 
     before = after;
   }
   expect(await angle()).toBe('39.6');
-  expect(await gilvo.text('[data-testid="studio"]')).toContain('50 mm · f/4 · 3.1 m · lens 1.30 m');
+  expect(await gilvo.text('[data-testid="pose-place"]')).toContain('50 mm · f/4 · 3.1 m · lens 1.30 m');
 });
 
 it('says what is wrong with a figure, and one press mends it', async () => {
@@ -139,11 +139,11 @@ it('accepts a finding as meant, with a reason that stays', async () => {
     '!document.querySelector("[data-finding=\\"toes-in:right\\"]")',
     'the finding is still open',
   );
-  expect(await gilvo.text('[data-testid="studio"]')).toContain('shy on purpose');
+  expect(await gilvo.text('[data-testid="pose-place"]')).toContain('shy on purpose');
   await gilvo.saved();
   await gilvo.pose(2);
   expect(await gilvo.findings()).not.toContain('toes-in:right');
-  expect(await gilvo.text('[data-testid="studio"]')).toContain('shy on purpose');
+  expect(await gilvo.text('[data-testid="pose-place"]')).toContain('shy on purpose');
 });
 
 it('puts the five poses in the cheapest order, and back, and by keyboard', async () => {
@@ -309,7 +309,9 @@ it('opens that file in an empty browser, and everything is there', async () => {
     );
     await driver.get(`${gilvo.server.origin}/pose?sitting=carried-yearbook&take=carried-take-2`);
     await drawn(driver);
-    expect(await driver.findElement(By.css('[data-testid="studio"]')).getText()).toContain('shy on purpose');
+    expect(await driver.findElement(By.css('[data-testid="pose-place"]')).getText()).toContain(
+      'shy on purpose',
+    );
     await driver.get(`${gilvo.server.origin}/run?sitting=carried-yearbook`);
     await driver.wait(async () => (await driver.findElements(By.css('li[data-take]'))).length === 5, 60_000);
     expect(await driver.findElement(By.css('main')).getText()).toContain('No order is cheaper');

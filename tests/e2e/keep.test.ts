@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import type { Sitter } from '@/core/people';
 import { openBrowser } from './browser';
 import { openGilvo } from './gilvo';

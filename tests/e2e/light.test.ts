@@ -1,6 +1,6 @@
 import { By, Key, Origin } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import { PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 

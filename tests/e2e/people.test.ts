@@ -1,6 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import type { Sitting } from '@/core/formats';
+import type { Sitting } from '@/core/sitting';
 import type { Sitter } from '@/core/people';
 import { DESK_SIZE, PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';

@@ -1,9 +1,9 @@
 import { PNG } from 'pngjs';
 import { Key, Origin } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import { STOP_COLOURS } from '@/core/picture';
-import { PART_COLOURS } from '@/stage/partColours';
+import { PART_COLOURS } from '@/drawing/partColours';
 import { DESK_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { PATIENCE_MS } from './waits';

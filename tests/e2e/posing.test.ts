@@ -1,6 +1,6 @@
 import { By, Key, Origin, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import type { OwnPose, Take } from '@/core/formats';
+import type { OwnPose, Take } from '@/core/sitting';
 import { DESK_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { drawn, still } from './waits';

@@ -1,6 +1,6 @@
 import { By, Key, Origin } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { Sitting, Take } from '@/core/formats';
+import type { Sitting, Take } from '@/core/sitting';
 import type { Room } from '@/core/scene';
 import { bodyFrom } from '@/core/body';
 import { viewOf } from '@/core/camera';
@@ -310,7 +310,7 @@ describe('a lamp inside the sitter', () => {
 
   it('is refused by name and distance on the screen, and the light stays as it was read', async () => {
     await gilvo.open(`/pose?sitting=demo-yearbook&take=${TAKE}`, DESK_SIZE);
-    await gilvo.one('[data-testid="studio"]');
+    await gilvo.one('[data-testid="pose-place"]');
     await gilvo.driver
       .findElement(By.css('select[aria-label^="Start anew"] option[value$="Elbow on the knee"]'))
       .click();

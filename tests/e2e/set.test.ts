@@ -1,7 +1,7 @@
 import exifr from 'exifr';
 import { By, Key, Origin, until } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { Sitting, Take } from '@/core/formats';
+import type { Sitting, Take } from '@/core/sitting';
 import { PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { PATIENCE_MS } from './waits';

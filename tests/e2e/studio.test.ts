@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import { DESK_SIZE, PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { drawn } from './waits';
@@ -86,7 +86,7 @@ describe('overlays', () => {
     await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-20'));
     await gilvo.click('button[title^="gaze:"]');
     await gilvo.press('Show', '//*[@data-finding="toes-in:left"]');
-    expect(await gilvo.text('[data-testid="studio"] > section h2')).toBe('Feet');
+    expect(await gilvo.text('[data-testid="pose-place"] > section h2')).toBe('Feet');
     await gilvo.press('Say it', '//*[@data-finding="toes-in:left"]');
     await gilvo.until(
       `document.querySelector('[data-finding="toes-in:left"] [role="status"]')?.textContent.includes("Turn your left toes out")`,

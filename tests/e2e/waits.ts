@@ -15,7 +15,7 @@ export async function drawn(driver: WebDriver): Promise<void> {
   await driver.wait(
     async () =>
       driver.executeScript<boolean>(
-        `const studio = document.querySelector('[data-testid="studio"]');
+        `const studio = document.querySelector('[data-testid="pose-place"]');
          const view = document.querySelector('[data-testid="viewfinder"]');
          return !!studio && studio.dataset.busy === 'false' && studio.dataset.surface === 'drawn' && Number(view?.dataset.frames ?? 0) > 0 &&
            !document.querySelector('[data-testid="drag-preview"]');`,

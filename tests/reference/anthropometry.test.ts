@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, jointIndex, massShare, type Body, type JointName } from '@/core/body';
-import { headsInStature, lengthsOf } from '@/core/body/proportions';
+import { headsInStature, lengthsOf } from '@/core/body/bones/proportions';
 import { nakedMesh } from '../support/nakedBody';
 import { bodyOf, PROFILES, profileOf, type PersonName } from '../support/people';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, girthsOf, measurableLengths, type GirthName } from '@/core/body';
-import { headShape } from '@/core/body/headField';
-import { HEAD_BREADTH_SHARE } from '@/core/body/proportions';
+import { headShape } from '@/core/body/fields/headField';
+import { HEAD_BREADTH_SHARE } from '@/core/body/bones/proportions';
 import { CONTACT_BODIES } from '../support/contactBodies';
 import { openEdges } from '../support/mesh';
 import { centreShare, meshGirthM, meshMassKg, nakedMesh } from '../support/nakedBody';

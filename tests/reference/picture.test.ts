@@ -12,8 +12,8 @@ import {
   type Picture,
 } from '@/core/picture';
 import { radians, type Vec3 } from '@/core/units';
-import { waistDaylight } from '@/core/picture/daylight';
-import { CAMERA, shotOf, studioOf } from '../support/people';
+import { waistDaylight } from '@/core/picture/readings/daylight';
+import { CAMERA, shotOf, standInOf } from '../support/people';
 import { rayPicture } from '../support/plain';
 
 interface Solid {
@@ -190,11 +190,11 @@ it('leaves out what turns its back', () => {
 });
 
 it('sees the same parts of a figure as one ray through each pixel', () => {
-  const studio = studioOf('average');
-  const { view } = seeShot(studio, shotOf({ hipsTurnLeftDeg: 30 }));
+  const standIn = standInOf('average');
+  const { view } = seeShot(standIn, shotOf({ hipsTurnLeftDeg: 30 }));
   const width = 32;
   const height = 48;
-  const { surface, skinned } = studio;
+  const { surface, skinned } = standIn;
   const picture = takePicture(surface, skinned, view, { width, height }, createPictureMemory());
   const rays = rayPicture(view, skinned.positions, surface.triangles, width, height);
   let differ = 0;

@@ -1,5 +1,13 @@
 import { JOINTS, type Body, type JointName } from '@/core/body';
-import { about, between, chain, createFrames, hang, rotationOf, transformsOf } from '@/core/figure/frames';
+import {
+  about,
+  between,
+  chain,
+  createFrames,
+  hang,
+  rotationOf,
+  transformsOf,
+} from '@/core/figure/joints/frames';
 
 /** Bind-to-pose matrices of a body in the bind pose with one joint bent about its own x axis, degrees. */
 export function bentAt(body: Body, joint: JointName, deg: number): Float64Array {

@@ -1,12 +1,12 @@
 import { polygonHull, polygonLength } from 'd3-polygon';
 import { BIND_ARM_DEG, BIND_LEG_DEG, jointIndex, type Body, type GirthName } from '@/core/body';
-import { GIRTH_PLACES } from '@/core/body/girths';
-import { handField } from '@/core/body/handField';
-import { headCharacter, headShape } from '@/core/body/headField';
-import { placesAlong } from '@/core/body/proportions';
-import { BODY_DENSITY_KG_PER_M3 } from '@/core/body/segments';
-import { shoeField } from '@/core/body/shoeField';
-import { gridLines, surfaceNets, type Mesh } from '@/core/body/surfaceNets';
+import { GIRTH_PLACES } from '@/core/body/fields/girths';
+import { handField } from '@/core/body/fields/handField';
+import { headCharacter, headShape } from '@/core/body/fields/headField';
+import { placesAlong } from '@/core/body/bones/proportions';
+import { BODY_DENSITY_KG_PER_M3 } from '@/core/body/fields/segments';
+import { shoeField } from '@/core/body/fields/shoeField';
+import { gridLines, surfaceNets, type Mesh } from '@/core/body/skin/surfaceNets';
 import { radians, type Vec3 } from '@/core/units';
 import { volumeM3 } from './mesh';
 

@@ -1,5 +1,5 @@
 import { bodyFrom, surfaceOf, type Body, type BodyProfile } from '@/core/body';
-import { createStudio, type Shot, type Studio } from '@/core/picture';
+import { createStandIn, type Shot, type StandIn } from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
 
 const TONES: BodyProfile['tones'] = {
@@ -37,7 +37,7 @@ export const PROFILES = {
 export type PersonName = keyof typeof PROFILES;
 
 const bodies = new Map<PersonName, Body>();
-const studios = new Map<PersonName, Studio>();
+const standIns = new Map<PersonName, StandIn>();
 
 /** A body, built once a test file. */
 export function bodyOf(name: PersonName): Body {
@@ -45,10 +45,11 @@ export function bodyOf(name: PersonName): Body {
   return bodies.get(name)!;
 }
 
-/** A studio with the measuring surface, built once a test file. */
-export function studioOf(name: PersonName): Studio {
-  if (!studios.has(name)) studios.set(name, createStudio(bodyOf(name), surfaceOf(bodyOf(name), 'measured')));
-  return studios.get(name)!;
+/** A stand-in with the measuring surface, built once a test file. */
+export function standInOf(name: PersonName): StandIn {
+  if (!standIns.has(name))
+    standIns.set(name, createStandIn(bodyOf(name), surfaceOf(bodyOf(name), 'measured')));
+  return standIns.get(name)!;
 }
 
 export const CAMERA: Shot['camera'] = {

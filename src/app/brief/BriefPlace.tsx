@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { EMPTY_LOOK, type Look } from '@/core/brief';
-import type { Sitting } from '@/core/formats';
+import type { Sitting } from '@/core/sitting';
 import { database, saveSitting, type WholeSitting } from '@/data';
 import { Header } from '@/ui/Header';
 import { SittingMissing } from '@/ui/SittingMissing';

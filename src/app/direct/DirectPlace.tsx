@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { dressedFor, lookOf } from '@/core/brief';
 import { useEffect, useMemo, useState } from 'react';
 import { CHECKS, cuesBetween, type Cue } from '@/core/direct';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import { neutralPose } from '@/core/pose';
 import { addFrame, database, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';

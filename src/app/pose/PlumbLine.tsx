@@ -5,7 +5,7 @@ import { viewOf, type Camera } from '@/core/camera';
 import type { Finding } from '@/core/review';
 import type { Vec3 } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
-import type { Panel } from '../take/poseStore';
+import type { Panel } from '@/take/poseStore';
 
 interface PlumbLineProps {
   pose: Pose;

@@ -6,21 +6,21 @@ import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { STATIONS, mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
 import { otherSide, SIDES } from '@/core/units';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import { Picture } from './Picture';
-import { KeepPose } from './KeepPose';
-import { Marks } from '../take/Marks';
-import { PlanView } from '../take/PlanView';
+import { Picture } from './picture/Picture';
+import { KeepPose } from './panels/KeepPose';
+import { Marks } from '@/take/Marks';
+import { PlanView } from '@/take/PlanView';
 import { PlumbLine } from './PlumbLine';
-import { poseHistory, usePoseStore, type Panel } from '../take/poseStore';
-import { Readings } from './Readings';
-import { SideView } from '../take/SideView';
+import { poseHistory, usePoseStore, type Panel } from '@/take/poseStore';
+import { Readings } from './readings/Readings';
+import { SideView } from '@/take/SideView';
 import { groundOf } from '@/core/scene';
-import { StationPanel } from './StationPanel';
-import { TakePlace } from '../take/TakePlace';
-import { savedWords, useAutosave } from '../take/useAutosave';
-import { useReport, useSurfaces } from '../take/useReport';
+import { StationPanel } from './panels/StationPanel';
+import { TakePlace } from '@/take/TakePlace';
+import { savedWords, useAutosave } from '@/take/useAutosave';
+import { useReport, useSurfaces } from '@/take/useReport';
 
 function useKeys() {
   useEffect(() => {
@@ -134,7 +134,7 @@ function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
 /** A renderer that needs longer for a frame lags behind the hand: fifteen pictures a second are wanted. */
 const SLOW_FRAME_MS = 66;
 
-function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
+function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
   const { panel, overlay, dragging, shownExposure } = usePoseStore();
@@ -163,7 +163,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
   return (
     <main
       className="flex min-h-0 flex-1"
-      data-testid="studio"
+      data-testid="pose-place"
       data-busy={busy}
       data-recomputes={recomputes}
       data-elapsed-ms={report?.elapsedMs.toFixed(2)}
@@ -234,7 +234,7 @@ function Studio({ whole, take }: { whole: WholeSitting; take: Take }) {
 export function PosePlace() {
   return (
     <TakePlace path="/pose" className="flex h-dvh min-h-[640px] min-w-[1180px] flex-col">
-      {(whole, take) => <Studio whole={whole} take={take} />}
+      {(whole, take) => <PoseAtWork whole={whole} take={take} />}
     </TakePlace>
   );
 }

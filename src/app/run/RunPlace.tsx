@@ -19,7 +19,7 @@ import {
 import { GripVertical, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Take } from '@/core/formats';
+import type { Take } from '@/core/sitting';
 import type { Pose } from '@/core/pose';
 import { dressedFor, lookOf } from '@/core/brief';
 import { forSitter } from '@/core/library';

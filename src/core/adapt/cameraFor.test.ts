@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { shotOf, studioOf } from '../../../tests/support/people';
+import { shotOf, standInOf } from '../../../tests/support/people';
 import type { Room } from '../scene';
 import { roomForCameraM, USUAL_LENSES } from '../set';
 import { CAMERA_GOALS, cameraFor, cameraMeasures, type CameraGoal } from './cameraFor';
 
-const studio = studioOf('average');
+const standIn = standInOf('average');
 const ROOM: Room = {
   name: 'hall',
   widthM: 6,
@@ -14,7 +14,7 @@ const ROOM: Room = {
   door: { wall: 'right', words: 'door', fromM: 1, toM: 2 },
 };
 const shot = shotOf({}, { distanceM: 3, focalLengthMm: 35, heightM: 1.3 });
-const propose = (goal: CameraGoal, room = ROOM) => cameraFor(studio, shot, goal, 'full', room, USUAL_LENSES);
+const propose = (goal: CameraGoal, room = ROOM) => cameraFor(standIn, shot, goal, 'full', room, USUAL_LENSES);
 
 describe('the camera by goal', () => {
   it.each(Object.keys(CAMERA_GOALS) as CameraGoal[])(
@@ -25,8 +25,8 @@ describe('the camera by goal', () => {
       expect(found.camera.focalLengthMm).toBeGreaterThanOrEqual(found.lens.shortestMm);
       expect(found.camera.focalLengthMm).toBeLessThanOrEqual(found.lens.longestMm);
       expect(found.after.faceDistanceM).toBeGreaterThanOrEqual(found.lens.closestM);
-      expect(found.before).toEqual(cameraMeasures(studio, shot));
-      expect(found.after).toEqual(cameraMeasures(studio, { ...shot, camera: found.camera }));
+      expect(found.before).toEqual(cameraMeasures(standIn, shot));
+      expect(found.after).toEqual(cameraMeasures(standIn, { ...shot, camera: found.camera }));
     },
   );
 
@@ -57,7 +57,7 @@ describe('the camera by goal', () => {
 
   // Nose and ears 12 cm apart: ((d + 0.12) / d)^2 by hand at 1 m is 1.2544.
   it('measures the nose against the ears as perspective has it', () => {
-    const near = cameraMeasures(studio, shotOf({}, { distanceM: 1.2, focalLengthMm: 50, heightM: 1.6 }));
+    const near = cameraMeasures(standIn, shotOf({}, { distanceM: 1.2, focalLengthMm: 50, heightM: 1.6 }));
     const d = near.faceDistanceM;
     expect(near.noseAgainstEars).toBeCloseTo(((d + 0.12) / d) ** 2 - 1, 9);
     expect(near.noseAgainstEars).toBeGreaterThan(0.2);

@@ -1,6 +1,6 @@
 import { project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { seeShot, type Shot, type Studio } from '../picture';
+import { seeShot, type Shot, type StandIn } from '../picture';
 import type { Room } from '../scene';
 import { framed, roomForCameraM, type Framing, type Lens } from '../set';
 import { degrees, midpoint, SIDES, type Vec3 } from '../units';
@@ -60,8 +60,8 @@ function drawn(camera: Camera, points: FigurePoints): Omit<CameraMeasures, 'larg
 }
 
 /** Measures a camera on the picture that it takes. */
-export function cameraMeasures(studio: Studio, shot: Shot): CameraMeasures {
-  const { readings, figure } = seeShot(studio, shot);
+export function cameraMeasures(standIn: StandIn, shot: Shot): CameraMeasures {
+  const { readings, figure } = seeShot(standIn, shot);
   let largest = { part: 'face', enlargement: 1 };
   for (const [part, { enlargement }] of readings.shares)
     if (enlargement !== null && enlargement > largest.enlargement) largest = { part, enlargement };
@@ -97,14 +97,14 @@ const MOST_PICTURES = 6;
  * @returns null when no lens of the kit holds the framing in this room.
  */
 export function cameraFor(
-  studio: Studio,
+  standIn: StandIn,
   shot: Shot,
   goal: CameraGoal,
   framing: Framing,
   room: Room,
   lenses: readonly Lens[],
 ): CameraProposal | null {
-  const { points } = seeShot(studio, shot).figure;
+  const { points } = seeShot(standIn, shot).figure;
   const roomM = roomForCameraM(room, shot.camera.arcDeg);
   const candidates: { camera: Camera; lens: Lens; promise: number }[] = [];
   for (const lens of lenses) {
@@ -126,10 +126,10 @@ export function cameraFor(
   }
   candidates.sort((a, b) => b.promise - a.promise);
   const seen = candidates.slice(0, MOST_PICTURES).map(({ camera, lens }) => {
-    const after = cameraMeasures(studio, { ...shot, camera });
+    const after = cameraMeasures(standIn, { ...shot, camera });
     return { camera, lens, after, score: score(goal, after) };
   });
   if (seen.length === 0) return null;
   const { camera, lens, after } = seen.reduce((a, b) => (b.score > a.score ? b : a));
-  return { camera, lens, before: cameraMeasures(studio, shot), after };
+  return { camera, lens, before: cameraMeasures(standIn, shot), after };
 }

@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { bodyOf } from '../../../tests/support/people';
 import { surfaceOf } from '../body';
 import { neutralPose } from '../pose';
-import { createStudio, seeLight, type Shot } from '../picture';
+import { createStandIn, seeLight, type Shot } from '../picture';
 import { plainGround, type Room } from '../scene';
 import { lightFor, SOUGHT_PATTERNS, type LightGoal } from './lightFor';
 
 const body = bodyOf('average');
-const studio = createStudio(body, surfaceOf(body, 'sketched'));
+const standIn = createStandIn(body, surfaceOf(body, 'sketched'));
 const SHOT: Shot = {
   pose: { ...neutralPose('goal'), settings: { headTurnLeftDeg: 30 } },
   camera: {
@@ -39,8 +39,8 @@ const goal = (said: Partial<LightGoal>): LightGoal => ({
 
 describe('light by goal', () => {
   it.each(SOUGHT_PATTERNS)('places a key that draws %s', (pattern) => {
-    const found = lightFor(studio, SHOT, goal({ pattern }), ROOM)!;
-    expect(seeLight(studio, { ...SHOT, light: found.light }, plainGround(2)).pattern.name).toBe(pattern);
+    const found = lightFor(standIn, SHOT, goal({ pattern }), ROOM)!;
+    expect(seeLight(standIn, { ...SHOT, light: found.light }, plainGround(2)).pattern.name).toBe(pattern);
     expect(found.holdsOf8).toBeGreaterThan(2);
     // as far from the face as it was, and so bright against the ambient as was asked: 1 + 1 / a = 2^2
     expect(found.light.ambientShare).toBeCloseTo(1 / 3, 9);
@@ -48,8 +48,8 @@ describe('light by goal', () => {
   });
 
   it.each(['short', 'broad'] as const)('lights the %s side of a turned face', (facing) => {
-    const found = lightFor(studio, SHOT, goal({ pattern: 'triangle', facing }), ROOM)!;
-    expect(seeLight(studio, { ...SHOT, light: found.light }, plainGround(2)).facing).toBe(facing);
+    const found = lightFor(standIn, SHOT, goal({ pattern: 'triangle', facing }), ROOM)!;
+    expect(seeLight(standIn, { ...SHOT, light: found.light }, plainGround(2)).facing).toBe(facing);
   });
 
   it('keeps the stand in the room, or says that there is no place', () => {
@@ -59,16 +59,16 @@ describe('light by goal', () => {
       markToLeftM: 0.8,
       door: { ...ROOM.door, wall: 'back', fromM: 0, toM: 1 },
     };
-    const inCloset = lightFor(studio, SHOT, goal({ pattern: 'butterfly' }), closet)!;
+    const inCloset = lightFor(standIn, SHOT, goal({ pattern: 'butterfly' }), closet)!;
     const x = Math.sin((inCloset.light.arcDeg * Math.PI) / 180) * inCloset.light.distanceM;
     expect(Math.abs(x)).toBeLessThan(0.8 - 0.2);
-    expect(lightFor(studio, SHOT, goal({ pattern: 'split' }), closet)).toBeNull();
+    expect(lightFor(standIn, SHOT, goal({ pattern: 'split' }), closet)).toBeNull();
   });
 
   it('leaves a window in its wall and the sun in the sky', () => {
     const window = { ...SHOT.light, kind: 'window' as const, facesDeg: 90, acrossM: 1.4 };
-    expect(lightFor(studio, { ...SHOT, light: window }, goal({ pattern: 'loop' }), ROOM)).toBeNull();
+    expect(lightFor(standIn, { ...SHOT, light: window }, goal({ pattern: 'loop' }), ROOM)).toBeNull();
     const sun = { ...SHOT.light, kind: 'sun' as const };
-    expect(lightFor(studio, { ...SHOT, light: sun }, goal({ pattern: 'loop' }), ROOM)).toBeNull();
+    expect(lightFor(standIn, { ...SHOT, light: sun }, goal({ pattern: 'loop' }), ROOM)).toBeNull();
   });
 });

@@ -7,7 +7,7 @@ import {
   pointFromFace,
   type FacePattern,
   type Shot,
-  type Studio,
+  type StandIn,
 } from '../picture';
 import type { Room } from '../scene';
 import { aboutZeroDeg, degrees } from '../units';
@@ -48,16 +48,16 @@ const STEP_DEG = 5;
  * room has, the one in the middle of those that draw it, and of equals the nearest to where it stands.
  * @returns null when no place in the room draws it, or when the key is one that cannot be moved.
  */
-export function lightFor(studio: Studio, shot: Shot, goal: LightGoal, room: Room): LightProposal | null {
+export function lightFor(standIn: StandIn, shot: Shot, goal: LightGoal, room: Room): LightProposal | null {
   const sought = SOUGHT[goal.pattern];
   if (!sought || !canBeMoved(shot.light)) return null;
   const lens = viewOf(shot.camera).eye;
-  const figure = figureOf(studio.body, shot.pose, { lens });
+  const figure = figureOf(standIn.body, shot.pose, { lens });
   const { nose } = figure.points;
   const { light } = shot;
   const reachM = Math.hypot(light.distanceM, light.heightM - nose[1]);
   const ambientShare = Math.min(KEY_RANGES.ambientShare.max, 1 / (2 ** goal.ratioStops - 1));
-  const lensAside = directionFromFace(studio.body, figure, lens).asideDeg;
+  const lensAside = directionFromFace(standIn.body, figure, lens).asideDeg;
   const wide = lensAside >= 0 ? 1 : -1;
   const side = goal.facing === 'broad' ? wide : -wide;
   const steps = ([from, to]: [number, number]) =>
@@ -66,7 +66,7 @@ export function lightFor(studio: Studio, shot: Shot, goal: LightGoal, room: Room
   const asides = steps(sought.asideDeg);
   const placed = ups.flatMap((upDeg, row) =>
     asides.map((asideDeg, col) => {
-      const at = pointFromFace(studio.body, figure, side * asideDeg, upDeg, reachM);
+      const at = pointFromFace(standIn.body, figure, side * asideDeg, upDeg, reachM);
       const moved: Light = {
         ...light,
         ambientShare,
@@ -85,7 +85,7 @@ export function lightFor(studio: Studio, shot: Shot, goal: LightGoal, room: Room
   );
   const possible = placed.filter((p) => p.isPossible);
   const names = patternsOf(
-    studio,
+    standIn,
     shot,
     possible.map((p) => p.light),
   );

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { shotOf, studioOf } from '../../../tests/support/people';
+import { shotOf, standInOf } from '../../../tests/support/people';
 import { wantedRanges } from '../brief';
 import { KEY_RANGES } from '../light';
 import { CAMERA_RANGES } from '../camera';
@@ -10,8 +10,8 @@ import { plainGround, supportAt } from '../scene';
 import { review, type Finding } from '../review';
 import { mend } from '.';
 
-const studio = studioOf('average');
-const findings = (shot: Shot) => review(seeShot(studio, shot), wantedRanges(shot.pose.message));
+const standIn = standInOf('average');
+const findings = (shot: Shot) => review(seeShot(standIn, shot), wantedRanges(shot.pose.message));
 
 const FAULTY: [name: string, shot: Shot, id: string][] = [
   ['toes', shotOf({ leftFootOutDeg: -20 }), 'toes-in:left'],
@@ -34,7 +34,7 @@ const FAULTY: [name: string, shot: Shot, id: string][] = [
 
 describe.each(FAULTY)('the mend of %s', (_, shot, id) => {
   const finding = findings(shot).find((f) => f.id === id) as Finding;
-  const result = mend(studio, shot, finding);
+  const result = mend(standIn, shot, finding);
 
   it('clears the finding and raises no other', () => {
     expect(finding).toBeDefined();
@@ -74,7 +74,7 @@ describe.each(FAULTY)('the mend of %s', (_, shot, id) => {
   });
 
   it('is the same each time', () => {
-    expect(mend(studio, shot, finding)).toEqual(result);
+    expect(mend(standIn, shot, finding)).toEqual(result);
   });
 });
 
@@ -85,7 +85,7 @@ it.each(FAULTY.filter(([name]) => ONE_SETTING.has(name)))(
   'asks for no more than is needed for %s: a step less does not clear it cleanly',
   (_, shot, id) => {
     const result = mend(
-      studio,
+      standIn,
       shot,
       findings(shot).find((f) => f.id === id)!,
     );
@@ -106,7 +106,7 @@ it.each([
 ] as const)('moves the key for %s', (id, light) => {
   const shot = { ...shotOf(), light: { ...shotOf().light, arcDeg: 10, ...light } };
   const result = mend(
-    studio,
+    standIn,
     shot,
     findings(shot).find((f) => f.id === id)!,
   );
@@ -119,20 +119,20 @@ it.each([
 it('turns shoulders under a face that stays', () => {
   const shot = shotOf();
   const result = mend(
-    studio,
+    standIn,
     shot,
     findings(shot).find((f) => f.id === 'square-shoulders')!,
   );
   if (result.kind !== 'mended') throw new Error(result.why);
-  const face = (s: Shot) => seeShot(studio, s).figure.turnDeg.face;
+  const face = (s: Shot) => seeShot(standIn, s).figure.turnDeg.face;
   expect(Math.abs(face(result.shot) - face(shot))).toBeLessThan(4);
-  expect(Math.abs(seeShot(studio, result.shot).figure.turnDeg.chest)).toBeGreaterThanOrEqual(15);
+  expect(Math.abs(seeShot(standIn, result.shot).figure.turnDeg.chest)).toBeGreaterThanOrEqual(15);
 });
 
 it('clears what the first change raises with a second one', () => {
   const shot = shotOf();
   const result = mend(
-    studio,
+    standIn,
     shot,
     findings(shot).find((f) => f.id === 'even-weight')!,
   );
@@ -151,19 +151,19 @@ it('says that it is stuck instead of doing harm', () => {
     { focalLengthMm: 24, distanceM: 0.9, heightM: 0.4, aim: { kind: 'aimed', heightM: 1 } },
   );
   const finding = findings(shot).find((f) => f.id === 'enlarged-part:left:knee')!;
-  const result = mend(studio, shot, finding);
+  const result = mend(standIn, shot, finding);
   expect(result).toMatchObject({
     kind: 'stuck',
     why: 'no small change clears it without raising another finding',
   });
-  expect(mend(studio, shot, { ...finding, ruleId: 'none' })).toMatchObject({ why: 'there is no rule none' });
+  expect(mend(standIn, shot, { ...finding, ruleId: 'none' })).toMatchObject({ why: 'there is no rule none' });
 });
 
 it('mends the house’s own poses where they show a fault for a soft message', () => {
   for (const pose of STANDING_POSES) {
     const shot: Shot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
     for (const finding of findings(shot)) {
-      const result = mend(studio, shot, finding);
+      const result = mend(standIn, shot, finding);
       if (result.kind === 'mended') expect(findings(result.shot).map((f) => f.id)).not.toContain(finding.id);
       else expect(result.why).toMatch(/no small change/);
     }
@@ -175,12 +175,12 @@ describe('a key from below', () => {
   const finding = findings(low).find((f) => f.ruleId === 'key-from-below')!;
 
   it('is put up where it is a lamp, and stays in its wall where it is a window', () => {
-    const result = mend(studio, low, finding);
+    const result = mend(standIn, low, finding);
     expect(result.kind).toBe('mended');
     const window: Shot = { ...low, light: { ...low.light, kind: 'window', facesDeg: -140, acrossM: 1 } };
     const again = findings(window).find((f) => f.ruleId === 'key-from-below')!;
     expect(again).toBeDefined();
-    expect(mend(studio, window, again).kind).toBe('stuck');
+    expect(mend(standIn, window, again).kind).toBe('stuck');
   });
 });
 
@@ -188,12 +188,12 @@ it('sees the room’s furniture in what it tries', () => {
   // a wall hides the sitter's waist from the lens: there is no daylight to find or to lose
   const shot = shotOf({ leftArmOutDeg: -3 });
   const finding = findings(shot).find((f) => f.id === 'no-daylight:left')!;
-  const bare = mend(studio, shot, finding);
+  const bare = mend(standIn, shot, finding);
   expect(bare.kind).toBe('mended');
   const wall = supportAt('wall', { aheadM: 1, sizesM: { widthM: 2, heightM: 1.35 } });
   const ground = { ...plainGround(3), furniture: [wall] };
-  const seen = review(seeShot(studio, shot, { ground }), wantedRanges(shot.pose.message));
+  const seen = review(seeShot(standIn, shot, { ground }), wantedRanges(shot.pose.message));
   expect(seen.map((f) => f.id)).not.toContain('no-daylight:left');
-  const hidden = mend(studio, shot, finding, wantedRanges(shot.pose.message), ground);
+  const hidden = mend(standIn, shot, finding, wantedRanges(shot.pose.message), ground);
   expect(hidden).not.toEqual(bare);
 });

@@ -1,7 +1,7 @@
 import { wantedRanges, type WantedRanges } from '../brief';
 import { CAMERA_RANGES } from '../camera';
 import { canBeMoved, KEY_RANGES } from '../light';
-import { seeShot, type Shot, type Sight, type Studio } from '../picture';
+import { seeShot, type Shot, type Sight, type StandIn } from '../picture';
 import type { Ground } from '../scene';
 import { settingOf, SETTINGS, withSetting } from '../pose';
 import { outside, review, RULES, type Finding, type MendVariable } from '../review';
@@ -110,7 +110,7 @@ const FIRST_CHANGES = 3;
 
 /** One search for a mend: what was found before, and how often a picture was taken. */
 interface Search {
-  studio: Studio;
+  standIn: StandIn;
   wanted: WantedRanges;
   ground: Ground | undefined;
   /** Severity of every finding that may stay. */
@@ -127,15 +127,15 @@ interface Search {
  * Deterministic.
  */
 export function mend(
-  studio: Studio,
+  standIn: StandIn,
   shot: Shot,
   finding: Finding,
   wanted: WantedRanges = wantedRanges(shot.pose.message),
   ground?: Ground,
 ): MendResult {
-  const findings = review(seeShot(studio, shot, { ground }), wanted);
+  const findings = review(seeShot(standIn, shot, { ground }), wanted);
   const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
-  const search: Search = { studio, wanted, ground, before, evaluations: 1 };
+  const search: Search = { standIn, wanted, ground, before, evaluations: 1 };
   const found = clear(search, shot, finding, MOST_CHANGES);
   const { evaluations } = search;
   if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
@@ -182,7 +182,7 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
     search.evaluations++;
     let sight: Sight;
     try {
-      sight = seeShot(search.studio, moved(shot, axis, steps), { ground: search.ground });
+      sight = seeShot(search.standIn, moved(shot, axis, steps), { ground: search.ground });
     } catch (error) {
       if (error instanceof RangeError) return null;
       throw error;

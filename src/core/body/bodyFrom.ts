@@ -1,5 +1,5 @@
-import type { BodyFields } from './bodyField';
-import type { Flesh } from './girths';
+import type { BodyFields } from './fields/bodyField';
+import type { Flesh } from './fields/girths';
 import {
   bodyProfileSchema,
   GIRTH_NAMES,
@@ -7,14 +7,14 @@ import {
   type BodyProfile,
   type GirthName,
   type LengthName,
-} from './profile';
-import { headCharacter } from './headField';
-import { boneSharesOf, limbEndsOf, type LimbEnds } from './limbs';
-import { lengthsOf, measurableLengths, type Lengths } from './proportions';
-import { fitFlesh, type FleshFit, type SegmentMasses } from './segments';
-import { skeletonOf, type Skeleton } from './skeleton';
+} from './said/profile';
+import { headCharacter } from './fields/headField';
+import { boneSharesOf, limbEndsOf, type LimbEnds } from './bones/limbs';
+import { lengthsOf, measurableLengths, type Lengths } from './bones/proportions';
+import { fitFlesh, type FleshFit, type SegmentMasses } from './fields/segments';
+import { skeletonOf, type Skeleton } from './bones/skeleton';
 import { buildSurface, type BodySurface, type Detail } from './surface';
-import { girthM } from './tape';
+import { girthM } from './fields/tape';
 
 /** One sitter's body: everything that follows from the profile and does not depend on a pose. */
 export interface Body {

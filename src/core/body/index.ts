@@ -14,10 +14,10 @@ export {
   type HairShape,
   type LengthName,
   type Limb,
-} from './profile';
-export { girthsOf } from './tape';
-export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './proportions';
-export type { Outfit } from './outfit';
+} from './said/profile';
+export { girthsOf } from './fields/tape';
+export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './bones/proportions';
+export type { Outfit } from './said/outfit';
 export {
   MOTION_LIMIT_NAMES,
   MOTION_LIMITS,
@@ -30,12 +30,12 @@ export {
   type MotionLimit,
   type MotionRange,
   type StrengthClass,
-} from './motion';
-export { greatestMomentNm, HELD_JOINT_NAMES, HELD_JOINTS, holdS, type HeldJoint } from './strength';
-export { FACE_MOVE_NAMES, FACE_MOVES, moveFace, type FaceMove, type FaceShares } from './expression';
-export { reflectance } from './reflectance';
-export { heelTurnDeg } from './shoeField';
-export { PARTS, partIndex, type PartName } from './parts';
+} from './said/motion';
+export { greatestMomentNm, HELD_JOINT_NAMES, HELD_JOINTS, holdS, type HeldJoint } from './said/strength';
+export { FACE_MOVE_NAMES, FACE_MOVES, moveFace, type FaceMove, type FaceShares } from './skin/expression';
+export { reflectance } from './said/reflectance';
+export { heelTurnDeg } from './fields/shoeField';
+export { PARTS, partIndex, type PartName } from './skin/parts';
 export {
   BALL_FORWARD_SHARE,
   BALL_HEIGHT_SHARE,
@@ -56,11 +56,11 @@ export {
   type JointName,
   type Phalanx,
   type Skeleton,
-} from './skeleton';
-export { headCharacter, headShape, lidEdges } from './headField';
-export { type BodyFields } from './bodyField';
-export { leavingM } from './distance';
-export { weighing } from './skinWeights';
-export { fieldNormal } from './surfaceNets';
-export { massShare, type SegmentMasses } from './segments';
+} from './bones/skeleton';
+export { headCharacter, headShape, lidEdges } from './fields/headField';
+export { type BodyFields } from './fields/bodyField';
+export { leavingM } from './fields/distance';
+export { weighing } from './skin/skinWeights';
+export { fieldNormal } from './skin/surfaceNets';
+export { massShare, type SegmentMasses } from './fields/segments';
 export type { BodySurface, Detail } from './surface';

@@ -5,8 +5,8 @@ import { figureOf } from '../figure';
 import { STANDING_POSES } from '../library';
 import { bodyFrom } from './bodyFrom';
 import { JOINTS, jointIndex, MIRRORED_JOINTS, PARTS, surfaceOf, type BodyProfile, type BodySurface } from '.';
-import { MIRRORED_PARTS } from './parts';
-import { BUILDS, HAIR_SHAPES } from './profile';
+import { MIRRORED_PARTS } from './skin/parts';
+import { BUILDS, HAIR_SHAPES } from './said/profile';
 
 /** Largest and smallest coordinate along an axis. */
 function extent({ positions }: BodySurface, axis: 0 | 1 | 2): [low: number, high: number] {

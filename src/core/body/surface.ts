@@ -1,11 +1,11 @@
 import type { Vec3 } from '../units';
-import type { Field } from './distance';
-import { piecesOf, type Dressable } from './dressed';
-import { faceOf, type FaceShape } from './expression';
-import { MIRRORED_PARTS, partIndex } from './parts';
-import type { Piece } from './piece';
-import { MIRRORED_JOINTS } from './skeleton';
-import { storeWeights } from './skinWeights';
+import type { Field } from './fields/distance';
+import { piecesOf, type Dressable } from './pieces/dressed';
+import { faceOf, type FaceShape } from './skin/expression';
+import { MIRRORED_PARTS, partIndex } from './skin/parts';
+import type { Piece } from './pieces/piece';
+import { MIRRORED_JOINTS } from './bones/skeleton';
+import { storeWeights } from './skin/skinWeights';
 
 /** The sitter's dressed surface in the bind pose, ready to be skinned. One array entry per vertex unless said. */
 export interface BodySurface extends FaceShape {

@@ -12,7 +12,7 @@ import {
   type SupportPlace,
 } from '../scene';
 import { otherSide, type Quat, type Side, type Vec3 } from '../units';
-import { about, chain, turned } from './frames';
+import { about, chain, turned } from './joints/frames';
 import { dressedTrunk } from './landmarks';
 
 /** What is known before a joint is moved: who, what was said, what stands there, and which way the body lies. */

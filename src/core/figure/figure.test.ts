@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bodyOf, studioOf, type PersonName } from '../../../tests/support/people';
+import { bodyOf, standInOf, type PersonName } from '../../../tests/support/people';
 import { settingsWithin, USUAL_PLACES } from '../../../tests/support/poses';
 import { JOINTS, jointIndex, type Body } from '../body';
 import { STANDING_POSES } from '../library';
 import { mirrorPose, neutralPose, withContact, type Pose } from '../pose';
 import { mirrorName, type Vec3 } from '../units';
 import { figureOf, type Figure } from './figureOf';
-import { createSkinned, skinSurface } from './skinning';
+import { createSkinned, skinSurface } from './skin/skinning';
 
 const LENS = { lens: [0, 1, 5] as Vec3 };
 
@@ -141,11 +141,11 @@ it('the eyes reach the lens and report what is beyond them', () => {
 });
 
 it('feet stay on the floor and the skinned soles with them', () => {
-  const studio = studioOf('average');
+  const standIn = standInOf('average');
   for (const pose of STANDING_POSES) {
-    const figure = figureOf(studio.body, pose, LENS);
-    const skinned = createSkinned(studio.surface);
-    skinSurface(studio.surface, figure.transforms, skinned);
+    const figure = figureOf(standIn.body, pose, LENS);
+    const skinned = createSkinned(standIn.surface);
+    skinSurface(standIn.surface, figure.transforms, skinned);
     let lowest = Infinity;
     for (let i = 1; i < skinned.positions.length; i += 3) lowest = Math.min(lowest, skinned.positions[i]!);
     expect(lowest).toBeGreaterThan(-0.006);

@@ -10,25 +10,25 @@ import {
   type Pose,
 } from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
-import { anchorOf } from './anchor';
-import { placeArms } from './arms';
-import { type ArmAngles } from './armBones';
-import { armLump } from './mass';
-import { firstState } from './unknowns';
-import { measureBalance, type Balance } from './balance';
-import { settle, tuckDegOf } from './settle';
+import { anchorOf } from './trunk/anchor';
+import { placeArms } from './arms/arms';
+import { type ArmAngles } from './arms/armBones';
+import { armLump } from './trunk/mass';
+import { firstState } from './trunk/unknowns';
+import { measureBalance, type Balance } from './told/balance';
+import { settle, tuckDegOf } from './trunk/settle';
 import { carriageOf, standsFree, type Carriage } from './carriage';
-import { effortOf, type JointEffort } from './effort';
-import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './frames';
-import { armRods, type Rod } from './rods';
-import { placeGaze, type GazeAngles } from './gaze';
-import { placeFingers } from './hands';
-import type { PlacedLeg } from './legBones';
-import { motionsOf, type JointMotion } from './motions';
-import type { FigurePoints } from './points';
-import { reachGaps, reachGoals, targetOf, type ReachGoal } from './reach';
-import { stanceOf, type Foot } from './stance';
-import { yawDeg } from './trunk';
+import { effortOf, type JointEffort } from './told/effort';
+import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './joints/frames';
+import { armRods, type Rod } from './clearances/rods';
+import { placeGaze, type GazeAngles } from './head/gaze';
+import { placeFingers } from './hands/hands';
+import type { PlacedLeg } from './legs/legBones';
+import { motionsOf, type JointMotion } from './told/motions';
+import type { FigurePoints } from './told/points';
+import { reachGaps, reachGoals, targetOf, type ReachGoal } from './trunk/reach';
+import { stanceOf, type Foot } from './legs/stance';
+import { yawDeg } from './trunk/trunk';
 
 /** One sitter in one pose. All of it is derived. */
 export interface Figure {

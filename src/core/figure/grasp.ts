@@ -12,13 +12,13 @@ import {
 } from '../pose';
 import { placesOf } from '../scene';
 import { add, clamp, degrees, lengthOf, otherSide, sideSign, subtract, type Side, type Vec3 } from '../units';
-import { hangFrame } from './freeArm';
+import { hangFrame } from './arms/freeArm';
 import { carriageOf, supportTarget } from './carriage';
 import type { Figure } from './figureOf';
-import { about, at, bonesM, chain, turned } from './frames';
+import { about, at, bonesM, chain, turned } from './joints/frames';
 import { landmarkOf, placed } from './landmarks';
-import { leastSquares } from './leastSquares';
-import { ARM_PLACES } from './reach';
+import { leastSquares } from './trunk/leastSquares';
+import { ARM_PLACES } from './trunk/reach';
 
 /** A place that a hand can be laid on, as it is in the pose. */
 export interface ReachablePlace {

@@ -15,7 +15,7 @@ import {
 } from '../body';
 import { isSided, type BodyPlaceName, type MidlinePlace, type SidePlace } from '../pose';
 import { add, dot, radians, unit, type Side, type Vec3 } from '../units';
-import { fromJoint, turned, type Frames } from './frames';
+import { fromJoint, turned, type Frames } from './joints/frames';
 
 /** A place on the dressed surface in the bind pose, with the joints that carry it. */
 export interface BodyPlace {

@@ -4,7 +4,7 @@ import { neutralPose } from '../pose';
 import { apart } from '../units';
 import { profileOf } from '../../../tests/support/people';
 import { figureOf } from './figureOf';
-import { createSkinned, skinSurface } from './skinning';
+import { createSkinned, skinSurface } from './skin/skinning';
 
 const scene = { lens: [0, 1.4, 4] as [number, number, number] };
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_SITTING, demoTakes } from '../../data/demo';
 import { DEMO_SITTER } from '../../data/demoPeople';
 import { anyPose } from '../../../tests/support/poses';
-import type { Frame } from './records';
+import type { Frame } from '../sitting/records';
 import { readSittingFile, SITTING_FORMAT, SITTING_VERSION, writeSittingFile } from './sittingFile';
 
 const FRAMES: Frame[] = [

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { sitterSchema } from '../people';
-import { frameSchema, sittingSchema, takeSchema } from './records';
-import { upgradeSitter, upgradeSitting, upgradeTake } from './upgrade';
+import { frameSchema, sittingSchema, takeSchema } from '../sitting';
+import { upgradeSitter, upgradeSitting, upgradeTake } from '../sitting';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
 export const SITTING_VERSION = 3;

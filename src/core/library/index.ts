@@ -5,7 +5,7 @@ import { LEANING_POSES } from './leaning';
 import { MOVING_POSES } from './moving';
 import { OTHER_SUPPORT_POSES } from './otherSupports';
 import { PORTRAIT_POSES } from './portrait';
-import { SEAT_POSES } from './seats';
+import { SEAT_POSES } from './stoolAndSofa';
 import { STANDING_POSES } from './standing';
 import { TABLE_POSES } from './table';
 

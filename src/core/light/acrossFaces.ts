@@ -1,6 +1,6 @@
 import type { Room } from '../scene';
 import { add, midpoint, subtract, unit, type Vec3 } from '../units';
-import { lightFacingKey } from './background';
+import { lightFacingKey } from './lightOnBackground';
 import { canBeMoved, isInRoom, KEY_RANGES, type Light } from './light';
 import { lightingOf, type Lighting } from './samples';
 

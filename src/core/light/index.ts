@@ -18,8 +18,8 @@ export {
   type LightSource,
 } from './light';
 export { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, spreadStops, type FaceInRow } from './acrossFaces';
-export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './background';
-export { openingLight, type OpeningLight } from './opening';
+export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './lightOnBackground';
+export { openingLight, type OpeningLight } from './windowLight';
 export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';
 export {
   inOneRow,

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { project, viewOf, type Camera } from '../camera';
-import { shotOf, studioOf } from '../../../tests/support/people';
+import { shotOf, standInOf } from '../../../tests/support/people';
 import { plainGround, supportAt, type Ground, type Support } from '../scene';
 import type { Vec3 } from '../units';
-import { groundAt, isSwept, type Picture } from './picture';
-import { seeShot } from './studio';
+import { groundAt, isSwept, type Picture } from './raster/picture';
+import { seeShot } from './seeShot';
 
 const CAMERA: Camera = {
   sensor: 'fullFrame',
@@ -61,10 +61,10 @@ describe('what a lens sees beside a sitter', () => {
 
 describe('furniture of the room', () => {
   it('is seen where it stands, hides what is behind it, and shades the sitter', () => {
-    const studio = studioOf('average');
+    const standIn = standInOf('average');
     const shot = shotOf({}, { distanceM: 5, heightM: 1.2 });
     const see = (furniture: Support[]) =>
-      seeShot(studio, shot, { lit: true, ground: { ...plainGround(3), furniture } }).picture;
+      seeShot(standIn, shot, { lit: true, ground: { ...plainGround(3), furniture } }).picture;
     const bare = see([]);
     const isPiece = (p: Picture, i: number) => p.raster.triangle[i]! >= 0 && p.label[i] === 0;
     expect(bare.label.some((_, i) => isPiece(bare, i))).toBe(false);

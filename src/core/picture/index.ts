@@ -1,18 +1,18 @@
-export { createRaster, rasterise, type Raster } from './raster';
+export { createRaster, rasterise, type Raster } from './raster/raster';
 export {
   createPictureMemory,
   takePicture,
   type Picture,
   type PictureLight,
   type PictureMemory,
-} from './picture';
-export { develop, EXPOSURE, exposeLinear } from './develop';
-export { partShares, type PartShare } from './enlargement';
-export { type Daylight } from './daylight';
-export { type FrameCut } from './frameCut';
-export { type EyeView } from './eyeView';
-export { type FaceMemory } from './jaw';
-export { type HandView, type Readings } from './readings';
+} from './raster/picture';
+export { develop, EXPOSURE, exposeLinear } from './raster/develop';
+export { partShares, type PartShare } from './readings/enlargement';
+export { type Daylight } from './readings/daylight';
+export { type FrameCut } from './readings/frameCut';
+export { type EyeView } from './readings/eyeView';
+export { type FaceMemory } from './readings/jaw';
+export { type HandView, type Readings } from './readings/readings';
 export {
   DARK_SOCKET_STOPS,
   directionFromFace,
@@ -24,11 +24,20 @@ export {
   type LightReading,
   type PatternReading,
 } from './face';
-export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './bodyLight';
-export { flaresOf, HOODED_FROM_DEG } from './flare';
-export { setOffStops, shownStops, type ShownExposure } from './shownExposure';
-export { patternsOf, seeFace, seeLight } from './seeLight';
-export { createStudio, seeShot, shotSchema, type Shot, type Sight, type Studio } from './studio';
-export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './background';
-export { METER_PLACES, meterPoint, readMeter, type Meter, type MeterPlace, type MeterReading } from './meter';
-export { CLIPPED_STOPS, STOP_COLOURS, stopsMap } from './stopsMap';
+export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight';
+export { flaresOf, HOODED_FROM_DEG } from './light/flare';
+export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
+export { patternsOf, seeFace, seeLight } from './light/seeLight';
+export { createStandIn, type StandIn } from './standIn';
+export { seeShot, type Sight } from './seeShot';
+export { shotSchema, type Shot } from './shot';
+export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
+export {
+  METER_PLACES,
+  meterPoint,
+  readMeter,
+  type Meter,
+  type MeterPlace,
+  type MeterReading,
+} from './light/meter';
+export { CLIPPED_STOPS, STOP_COLOURS, stopsMap } from './raster/stopsMap';

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { shotOf, studioOf } from '../../../tests/support/people';
+import { shotOf, standInOf } from '../../../tests/support/people';
 import { partIndex } from '../body';
 import { supportAt, type Support } from '../scene';
 import { develop, seeShot } from '.';
 
-const studio = studioOf('average');
+const standIn = standInOf('average');
 const withObjects = (objects: Support[]) => {
   const shot = shotOf();
   return { ...shot, pose: { ...shot.pose, objects } };
@@ -14,11 +14,11 @@ const count = (label: Uint8Array, part: Parameters<typeof partIndex>[0]) =>
 
 describe('supports in the picture', () => {
   it('hide what stands behind them, and are not taken for the sitter', () => {
-    const plain = seeShot(studio, shotOf()).picture;
-    const behind = seeShot(studio, withObjects([supportAt('table', { aheadM: 0.8 })])).picture;
+    const plain = seeShot(standIn, shotOf()).picture;
+    const behind = seeShot(standIn, withObjects([supportAt('table', { aheadM: 0.8 })])).picture;
     expect(count(behind.label, 'left:thigh')).toBeLessThan(0.8 * count(plain.label, 'left:thigh'));
     expect(count(behind.label, 'face')).toBe(count(plain.label, 'face'));
-    const own = studio.surface.triangles.length / 3;
+    const own = standIn.surface.triangles.length / 3;
     let seen = 0;
     behind.raster.triangle.forEach((t, i) => {
       if (t < own) return;
@@ -30,8 +30,8 @@ describe('supports in the picture', () => {
   });
 
   it('stand behind the sitter where they are behind', () => {
-    const plain = seeShot(studio, shotOf()).picture;
-    const before = seeShot(studio, withObjects([supportAt('wall', { aheadM: -1 })])).picture;
+    const plain = seeShot(standIn, shotOf()).picture;
+    const before = seeShot(standIn, withObjects([supportAt('wall', { aheadM: -1 })])).picture;
     for (const part of ['face', 'chest', 'left:shin'] as const)
       expect(count(before.label, part)).toBe(count(plain.label, part));
   });
@@ -47,7 +47,7 @@ describe('supports in the picture', () => {
       sizesM: { widthM: 0.6, heightM: 2.6 },
     });
     const lightOf = (objects: Support[]) => {
-      const { picture } = seeShot(studio, withObjects(objects), { lit: true });
+      const { picture } = seeShot(standIn, withObjects(objects), { lit: true });
       let sum = 0;
       let n = 0;
       picture.label.forEach((l, i) => {
@@ -58,8 +58,8 @@ describe('supports in the picture', () => {
       return { mean: sum / n, picture };
     };
     const { mean, picture } = lightOf([screen]);
-    const bytes = develop(picture, studio.surface, studio.skinned);
-    const own = studio.surface.triangles.length / 3;
+    const bytes = develop(picture, standIn.surface, standIn.skinned);
+    const own = standIn.surface.triangles.length / 3;
     const pixel = picture.raster.triangle.findIndex((t) => t >= own);
     expect(bytes[pixel * 4 + 3]).toBe(255);
     expect(mean).toBeLessThan(0.75 * lightOf([]).mean);

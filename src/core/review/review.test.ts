@@ -1,9 +1,9 @@
 import { bodyFrom, surfaceOf } from '../body';
 import { wantedRanges } from '../brief';
 import { describe, expect, it } from 'vitest';
-import { shotOf, profileOf, studioOf, type PersonName } from '../../../tests/support/people';
+import { shotOf, profileOf, standInOf, type PersonName } from '../../../tests/support/people';
 import { STANDING_POSES } from '../library';
-import { createStudio, seeShot, type Shot } from '../picture';
+import { createStandIn, seeShot, type Shot } from '../picture';
 import { SETTING_IDS, withContact, withSetting, type Message } from '../pose';
 import { outside, review, RULES, type Finding } from './review';
 
@@ -11,7 +11,7 @@ const NEAR = { focalLengthMm: 24, distanceM: 1.6 };
 const HEAD = { focalLengthMm: 105, distanceM: 2 };
 
 function findingsOf(shot: Shot, message: Partial<Message> = {}, name: PersonName = 'average'): Finding[] {
-  return review(seeShot(studioOf(name), shot), wantedRanges({ ...shot.pose.message, ...message }));
+  return review(seeShot(standInOf(name), shot), wantedRanges({ ...shot.pose.message, ...message }));
 }
 const ids = (shot: Shot, message?: Partial<Message>) => findingsOf(shot, message).map((f) => f.id);
 
@@ -110,7 +110,7 @@ describe('each rule', () => {
       expect(rule.weight).toBeLessThanOrEqual(1);
       const settings = new Set<string>(SETTING_IDS);
       for (const m of rule.measure(
-        seeShot(studioOf('average'), shotOf()),
+        seeShot(standInOf('average'), shotOf()),
         wantedRanges(shotOf().pose.message),
       )) {
         expect(m.title).toMatch(/^[A-Z]/);
@@ -136,10 +136,10 @@ describe('the message decides what is wanted', () => {
 describe('the record and the brief are heard', () => {
   it('a stiff neck makes a turn of the head a fault that names it', () => {
     const body = bodyFrom(profileOf({ motionLimits: ['stiffNeck'] }));
-    const studio = createStudio(body, surfaceOf(body, 'sketched'));
+    const standIn = createStandIn(body, surfaceOf(body, 'sketched'));
     const shot = shotOf({ headTurnLeftDeg: 42 });
     const wanted = wantedRanges(shot.pose.message);
-    const found = review(seeShot(studio, shot), wanted).find((f) => f.id === 'beyond-range:neckRotation');
+    const found = review(seeShot(standIn, shot), wanted).find((f) => f.id === 'beyond-range:neckRotation');
     expect(found?.title).toBe('Too far for this sitter (stiff neck): head turned');
     expect(ids(shot)).not.toContain('beyond-range:neckRotation');
   });
@@ -148,7 +148,7 @@ describe('the record and the brief are heard', () => {
     const shot = shotOf({ heelSpacingShoulders: 0.8, hipsTurnLeftDeg: 5 });
     const found = (low: number, high: number) =>
       review(
-        seeShot(studioOf('average'), shot),
+        seeShot(standInOf('average'), shot),
         wantedRanges(shot.pose.message, { feetApartShoulders: { low, high } }),
       ).find((f) => f.ruleId === 'feet-together')?.title;
     expect(found(0.9, 2)).toBe('The feet stand together');

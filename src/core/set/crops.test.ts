@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { shotOf, studioOf } from '../../../tests/support/people';
+import { shotOf, standInOf } from '../../../tests/support/people';
 import { project, viewOf } from '../camera';
 import { seeShot } from '../picture';
 import { cameraForCrops, cropFits, cropPlace, framingOf, nearestFramings } from './crops';
 import { framed, FRAMINGS } from './framing';
 
-const SIGHT = seeShot(studioOf('average'), shotOf());
+const SIGHT = seeShot(standInOf('average'), shotOf());
 const { points } = SIGHT.figure;
 const { camera } = SIGHT.shot;
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyOf, CAMERA, shotOf, studioOf } from '../../../tests/support/people';
+import { bodyOf, CAMERA, shotOf, standInOf } from '../../../tests/support/people';
 import { project, SENSOR_FORMATS, viewOf, type Camera } from '../camera';
 import { figureOf } from '../figure';
 import { carriedIn, HOUSE_POSES } from '../library';
@@ -104,7 +104,7 @@ describe('framing by name', () => {
     (framing) => {
       const camera = framed({ ...CAMERA, arcDeg: 15 }, standing, framing)!;
       const shot = { ...shotOf(), pose: neutralPose('x'), camera };
-      const cuts = seeShot(studioOf('average'), shot).readings.cuts.filter((c) => c.edge === 'bottom');
+      const cuts = seeShot(standInOf('average'), shot).readings.cuts.filter((c) => c.edge === 'bottom');
       const ofBody = cuts.filter((c) => /thigh|waist|chest|hips|knee|bust|neck/.test(c.where));
       expect(ofBody.length).toBeGreaterThan(0);
       expect(ofBody.every((c) => c.kind === 'good')).toBe(true);

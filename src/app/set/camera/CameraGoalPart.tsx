@@ -7,8 +7,8 @@ import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { FRAMING_WORDS, lensWords, type Framing, type Lens } from '@/core/set';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '../../take/Choice';
-import { usePoseStore } from '../../take/poseStore';
+import { Choice } from '@/ui/Choice';
+import { usePoseStore } from '@/take/poseStore';
 import { useSearch } from '../useSearch';
 
 interface CameraGoalPartProps {

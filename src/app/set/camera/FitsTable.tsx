@@ -13,7 +13,7 @@ import {
   type Framing,
   type Lens,
 } from '@/core/set';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 interface FitsTableProps {
   room: Room;

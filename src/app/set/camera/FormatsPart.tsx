@@ -4,7 +4,7 @@ import { FORMATS, type Look } from '@/core/brief';
 import type { Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { cameraForCrops, cropFits, cropPlace, type CropPlace, type Framing } from '@/core/set';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 /** A use of the look with its place in the picture. */
 export interface UsePlace {

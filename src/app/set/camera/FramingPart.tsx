@@ -12,7 +12,7 @@ import {
   settableHeightM,
   type Framing,
 } from '@/core/set';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 interface FramingPartProps {
   camera: Camera;

@@ -14,7 +14,7 @@ import {
   type Movement,
 } from '@/core/set';
 import { NumberField } from '@/ui/NumberField';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 /** The aperture that would hold more, and the slowest safe shutter. */
 export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoints }) {

@@ -6,7 +6,7 @@ import type { FigurePoints } from '@/core/figure';
 import { lightWithBackground } from '@/core/light';
 import { backgroundAsDrawn, CLIPPED_STOPS, SILHOUETTE_APART_STOPS, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 import { signedStops } from '@/ui/signedStops';
 
 /** On the background against the face for a burnt-out one, stops (common practice). */

@@ -15,7 +15,7 @@ import {
 } from '@/core/set';
 import type { Shot } from '@/core/picture';
 import { NumberField } from '@/ui/NumberField';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 interface ExposurePartProps {
   shot: Shot;

@@ -9,7 +9,7 @@ import { PaintedPicture } from '@/ui/PaintedPicture';
 import { StopsScale } from '@/ui/StopsScale';
 import { studio } from '@/workers/studioClient';
 import type { Vec3 } from '@/core/units';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 import { useNewest } from '@/ui/useNewest';
 
 interface FaceOfLightProps {

@@ -9,7 +9,7 @@ import type { Room } from '@/core/scene';
 import { midpoint } from '@/core/units';
 import { NumberField } from '@/ui/NumberField';
 import { signedStops } from '@/ui/signedStops';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 interface FacesPartProps {
   shot: Shot;

@@ -7,7 +7,7 @@ import { keyAt, openingLight, placeFromWords, placeInWords, SOURCE_RANGES, type 
 import type { Shot } from '@/core/picture';
 import { openingsOf, sunAt, type Room, type Site } from '@/core/scene';
 import { KeptField } from '@/ui/KeptField';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 
 interface SunAsItStandsProps {
   light: Light;

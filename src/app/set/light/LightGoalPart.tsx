@@ -7,8 +7,8 @@ import { canBeMoved } from '@/core/light';
 import { FACE_PATTERNS, type FacePattern, type Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '../../take/Choice';
-import { usePoseStore } from '../../take/poseStore';
+import { Choice } from '@/ui/Choice';
+import { usePoseStore } from '@/take/poseStore';
 import { useSearch } from '../useSearch';
 
 const RATIOS = ['1', '2', '3', '4'] as const;

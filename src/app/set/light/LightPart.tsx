@@ -6,7 +6,7 @@ import type { FigurePoints } from '@/core/figure';
 import type { Shot } from '@/core/picture';
 import type { Ground, Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import { usePoseStore } from '../../take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 import { ExposurePart } from './ExposurePart';
 import { FacesPart } from './FacesPart';
 import { FaceOfLight } from './FaceOfLight';

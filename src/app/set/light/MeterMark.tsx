@@ -1,6 +1,6 @@
 'use client';
 
-import type { PlanScale } from '../../take/PlanView';
+import type { PlanScale } from '@/take/PlanView';
 import type { Vec3 } from '@/core/units';
 
 interface MeterMarkProps extends PlanScale {

@@ -18,7 +18,7 @@ import { flashApertureF, steadyApertureF, USUAL_EXPOSURE } from '@/core/set';
 import type { Vec3 } from '@/core/units';
 import { NumberField } from '@/ui/NumberField';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '../../take/Choice';
+import { Choice } from '@/ui/Choice';
 import { useNewest } from '@/ui/useNewest';
 import { signedStops } from '@/ui/signedStops';
 

@@ -12,8 +12,8 @@ import {
 } from '@/core/light';
 import { NumberField } from '@/ui/NumberField';
 import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '../../take/Choice';
-import { usePoseStore } from '../../take/poseStore';
+import { Choice } from '@/ui/Choice';
+import { usePoseStore } from '@/take/poseStore';
 
 /** What each kind of source is called. */
 export const KIND_WORDS = Object.fromEntries(

@@ -18,9 +18,9 @@ import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { aboutZeroDeg } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '../../take/Choice';
-import { usePoseStore } from '../../take/poseStore';
-import { LightControls } from '../../take/SetControls';
+import { Choice } from '@/ui/Choice';
+import { usePoseStore } from '@/take/poseStore';
+import { LightControls } from '@/take/SetControls';
 import { KeyInWords, OpeningChoice, standingFree, SunAsItStands } from './KeyPlace';
 import { KIND_WORDS, SourceRow } from './SourceRow';
 

@@ -11,7 +11,7 @@ import {
 } from '@/core/scene';
 import { KeptField, numberProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
-import { Choice } from '../../take/Choice';
+import { Choice } from '@/ui/Choice';
 import { ToneChoice } from './ToneChoice';
 
 type Chosen = BackdropKindId | 'none';

@@ -4,7 +4,7 @@ import { WALL_WORDS, WALLS, type Room } from '@/core/scene';
 import { Folded } from '@/ui/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
-import { Choice } from '../../take/Choice';
+import { Choice } from '@/ui/Choice';
 import { BackdropPart } from './BackdropPart';
 import { FurniturePart } from './FurniturePart';
 import { KeptRooms } from './KeptRooms';

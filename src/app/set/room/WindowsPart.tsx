@@ -12,7 +12,7 @@ import {
 } from '@/core/scene';
 import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
 import { typedNumber } from '@/ui/decimal';
-import { Choice } from '../../take/Choice';
+import { Choice } from '@/ui/Choice';
 
 type WindowNumber = 'fromM' | 'toM' | 'sillM' | 'headM';
 const NUMBERS: readonly (readonly [WindowNumber, string, number, number])[] = [

@@ -1,7 +1,7 @@
 import { bindToHead, headToBind, PARTS, partIndex, type Body, type BodySurface } from '../../body';
 import { viewTowards } from '../../camera';
 import type { Vec3 } from '../../units';
-import { createRaster, rasterise } from '../raster';
+import { createRaster, rasterise } from '../raster/raster';
 import { rayMeets, rayTreeOf, type RayTree } from './rays';
 
 /** Places of the face, a head height apart in 64 steps, seen from straight ahead in the bind pose. */

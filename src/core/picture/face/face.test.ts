@@ -7,8 +7,9 @@ import { lightingOf, type Light } from '../../light';
 import { neutralPose, type Pose } from '../../pose';
 import { plainGround } from '../../scene';
 import { degrees, type Vec3 } from '../../units';
-import { createStudio, type Shot } from '../studio';
-import { seeLight } from '../seeLight';
+import { createStandIn } from '../standIn';
+import { type Shot } from '../shot';
+import { seeLight } from '../light/seeLight';
 import { faceChartOf, reaching, type FaceChart } from './chart';
 import { intoHead, lightFace, pointFromFace } from './light';
 import { facePattern, type FacePattern } from './pattern';
@@ -19,7 +20,7 @@ const GROUND = plainGround(2);
 const body = bodyOf('average');
 const surface = surfaceOf(body, 'measured');
 const chart = faceChartOf(body, surface);
-const studio = createStudio(body, surface);
+const standIn = createStandIn(body, surface);
 const standing = neutralPose('light');
 const FAR_M = 1.5;
 
@@ -84,8 +85,8 @@ describe('the pattern on the face', () => {
     (name, aside, up) => {
       const light = keyAt(standing, aside, up);
       // the key stands on the sitter's left; so does the lens, or it stands across
-      const broad = seeLight(studio, shotWith(light, 32), GROUND);
-      const short = seeLight(studio, shotWith(light, -32), GROUND);
+      const broad = seeLight(standIn, shotWith(light, 32), GROUND);
+      const short = seeLight(standIn, shotWith(light, -32), GROUND);
       expect([broad.pattern.name, broad.facing]).toEqual([name, 'broad']);
       expect([short.pattern.name, short.facing]).toEqual([name, 'short']);
     },
@@ -143,8 +144,8 @@ describe('the pattern on the face', () => {
   });
 
   it('says what it would be a little further', () => {
-    const border = seeLight(studio, shotWith(keyAt(standing, 38, 45), 0), GROUND);
-    const middle = seeLight(studio, shotWith(keyAt(standing, 50, 42), 0), GROUND);
+    const border = seeLight(standIn, shotWith(keyAt(standing, 38, 45), 0), GROUND);
+    const middle = seeLight(standIn, shotWith(keyAt(standing, 50, 42), 0), GROUND);
     expect(border.near.length).toBeGreaterThan(0);
     expect(middle.near).toEqual([]);
   });
@@ -182,7 +183,7 @@ describe('the shadow on the face', () => {
 
 describe('what else is read', () => {
   const read = (aside: number, up: number, more: Partial<Light> = {}, pose: Pose = standing) =>
-    seeLight(studio, shotWith(keyAt(pose, aside, up, more), 0, pose), GROUND);
+    seeLight(standIn, shotWith(keyAt(pose, aside, up, more), 0, pose), GROUND);
 
   it('sockets get darker the higher the key stands', () => {
     const low = read(0, 15);
@@ -208,7 +209,7 @@ describe('what else is read', () => {
     const dressed = bodyFrom(
       profileOf({ outfit: { ...body.profile.outfit, glasses: { tone: [0.1, 0.1, 0.1] } } }),
     );
-    const glassy = createStudio(dressed, surfaceOf(dressed, 'sketched'));
+    const glassy = createStandIn(dressed, surfaceOf(dressed, 'sketched'));
     const glare = (aside: number, up: number) =>
       seeLight(glassy, shotWith(keyAt(standing, aside, up), 0), GROUND).reflections.glare.left;
     expect(glare(0, -10)).toEqual(['key']);
@@ -234,7 +235,7 @@ describe('what else is read', () => {
       others: [{ id: 'a', kind: 'white' as const, arcDeg: 180, heightM: 1, distanceM: 0.4, sizeM: 1 }],
     };
     const leaning: Pose = { ...standing, settings: { hingeDeg: 60 } };
-    expect(() => seeLight(studio, shotWith(inside, 0, leaning), GROUND)).toThrow(/the key: distance 0.4 m/);
-    expect(() => seeLight(studio, shotWith(bench, 0, leaning), GROUND)).not.toThrow();
+    expect(() => seeLight(standIn, shotWith(inside, 0, leaning), GROUND)).toThrow(/the key: distance 0.4 m/);
+    expect(() => seeLight(standIn, shotWith(bench, 0, leaning), GROUND)).not.toThrow();
   });
 });

@@ -1,0 +1,145 @@
+'use client';
+
+import { FACE_MOVE_NAMES, FACE_MOVES } from '@/core/body';
+import type { Shot } from '@/core/picture';
+import { EXPRESSIONS, type ExpressionName, type Gaze, type Pose } from '@/core/pose';
+import { SIDES } from '@/core/units';
+import { NumberSlider } from '@/ui/NumberSlider';
+import { Choice } from '@/ui/Choice';
+import { usePoseStore } from '@/take/poseStore';
+import { Folded } from '@/ui/Folded';
+
+const GAZE_WORDS: Record<Gaze['kind'], string> = {
+  lens: 'at the lens',
+  offLens: 'just off the lens',
+  ahead: 'where the nose points',
+  down: 'down',
+  hand: 'at a hand',
+  point: 'at a point',
+};
+
+const OFF_LENS = [
+  { angle: 'leftDeg', label: 'past the lens, to the left', most: 40, ends: ['right', 'left'] },
+  { angle: 'upDeg', label: 'past the lens, upwards', most: 30, ends: ['down', 'up'] },
+] as const;
+
+/** What a kind of gaze starts from. */
+function startOf(kind: Gaze['kind']): Gaze {
+  if (kind === 'offLens') return { kind, leftDeg: 12, upDeg: 0 };
+  if (kind === 'hand') return { kind, side: 'left' };
+  return kind === 'point' ? { kind, point: [1.5, 1.4, 2] } : { kind };
+}
+
+export function GazeControls({ shot }: { shot: Shot }) {
+  const { setPose, setDragging } = usePoseStore.getState();
+  const { gaze } = shot.pose;
+  const set = (next: Gaze) => setPose({ ...shot.pose, gaze: next });
+  return (
+    <>
+      <Choice
+        label="eyes look"
+        value={gaze.kind}
+        options={['lens', 'offLens', 'ahead', 'down', 'hand', 'point'] as const}
+        words={GAZE_WORDS}
+        onChange={(kind) => set(startOf(kind))}
+      />
+      {gaze.kind === 'hand' && (
+        <Choice
+          label="which"
+          value={gaze.side}
+          options={SIDES}
+          words={{ left: 'left hand', right: 'right hand' }}
+          onChange={(side) => set({ kind: 'hand', side })}
+        />
+      )}
+      {gaze.kind === 'point' &&
+        (['to the left', 'up', 'to the front'] as const).map((label, axis) => (
+          <NumberSlider
+            key={label}
+            label={label}
+            value={gaze.point[axis]!}
+            min={axis === 1 ? 0 : -5}
+            max={axis === 1 ? 3 : 5}
+            step={0.1}
+            unit="m"
+            onChange={(v) =>
+              set({ ...gaze, point: gaze.point.map((p, i) => (i === axis ? v : p)) as typeof gaze.point })
+            }
+            onDrag={setDragging}
+          />
+        ))}
+      {gaze.kind === 'offLens' &&
+        OFF_LENS.map(({ angle, label, most, ends }) => (
+          <NumberSlider
+            key={angle}
+            label={label}
+            value={gaze[angle]}
+            min={-most}
+            max={most}
+            step={2}
+            unit="°"
+            ends={ends}
+            neutral={0}
+            onChange={(deg) => set({ ...gaze, [angle]: deg })}
+            onDrag={setDragging}
+          />
+        ))}
+    </>
+  );
+}
+
+const EXPRESSION_WORDS: Record<ExpressionName | 'own', string> = {
+  calm: 'calm',
+  smallSmile: 'small smile',
+  laugh: 'laugh',
+  serious: 'serious',
+  eyesClosed: 'eyes closed',
+  own: 'as set below',
+};
+
+const EXPRESSION_NAMES = Object.keys(EXPRESSIONS) as ExpressionName[];
+
+/** What the face does, by name and move by move. */
+export function ExpressionControls({ pose }: { pose: Pose }) {
+  const { setPose, setDragging } = usePoseStore.getState();
+  const said = pose.expression ?? {};
+  const set = (expression: NonNullable<Pose['expression']>) => {
+    const { expression: _, ...rest } = pose;
+    const moves = Object.entries(expression).filter(([, share]) => share !== 0);
+    setPose(moves.length > 0 ? { ...rest, expression: Object.fromEntries(moves) } : rest);
+  };
+  const same = (name: ExpressionName) =>
+    FACE_MOVE_NAMES.every((m) => (said[m] ?? 0) === ((EXPRESSIONS[name] as typeof said)[m] ?? 0));
+  return (
+    <>
+      <Choice<ExpressionName | 'own'>
+        label="expression"
+        value={EXPRESSION_NAMES.find(same) ?? 'own'}
+        options={[...EXPRESSION_NAMES, 'own']}
+        words={EXPRESSION_WORDS}
+        onChange={(name) => name !== 'own' && set(EXPRESSIONS[name])}
+      />
+      <Folded title="Lids, brows and mouth" isSet={!EXPRESSION_NAMES.some(same)}>
+        {FACE_MOVE_NAMES.map((move) => {
+          const { min, max, step, words, ends } = FACE_MOVES[move];
+          return (
+            <NumberSlider
+              key={move}
+              label={words}
+              value={said[move] ?? 0}
+              min={min}
+              max={max}
+              step={step}
+              unit="%"
+              shown={100}
+              ends={ends}
+              neutral={0}
+              onChange={(share) => set({ ...said, [move]: share })}
+              onDrag={setDragging}
+            />
+          );
+        })}
+      </Folded>
+    </>
+  );
+}

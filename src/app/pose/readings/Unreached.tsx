@@ -1,0 +1,72 @@
+'use client';
+
+import { useState } from 'react';
+import type { BodyProfile } from '@/core/body';
+import { viewOf } from '@/core/camera';
+import type { Take } from '@/core/sitting';
+import { SETTINGS, type Pose } from '@/core/pose';
+import type { ReachingChange } from '@/core/adapt';
+import { studio } from '@/workers/studioClient';
+import type { ShotReport } from '@/workers/shotReport';
+import { usePoseStore } from '@/take/poseStore';
+
+/** A change in words: which setting, from what to what. */
+function changeWords({ id, to, leftM }: ReachingChange): string {
+  const { words, shown, unit } = SETTINGS[id];
+  const value = Math.round(to * shown * 10) / 10;
+  const rest = leftM > 0.01 ? `, but for ${(leftM * 100).toFixed(0)} cm` : '';
+  return `${words} to ${value} ${unit} would reach${rest}`;
+}
+
+interface UnreachedProps {
+  take: Take;
+  profile: BodyProfile;
+  report: ShotReport;
+}
+
+/** What could not be done as asked, and on request the change that would do it. */
+export function Unreached({ take, profile, report }: UnreachedProps) {
+  const [answer, setAnswer] = useState<{ pose: Pose; change: ReachingChange | null } | null>(null);
+  const [isLooking, setLooking] = useState(false);
+  const { pose, camera } = take.shot;
+  const isShort = report.unreached.some((u) => u.unit === 'm' && u.amount > 0.01);
+  const current = answer?.pose === pose ? answer : null;
+
+  async function look() {
+    setLooking(true);
+    const change = await studio('backstage').reaching(profile, pose, viewOf(camera).eye);
+    setAnswer({ pose, change: change ?? null });
+    setLooking(false);
+  }
+
+  return (
+    <div className="py-2" data-testid="unreached">
+      <h3 className="quiet text-xs">Not quite as asked</h3>
+      {report.unreached.map((u) => (
+        <p key={u.what} className="text-[13px]">
+          {u.what}
+          {u.unit === 'm' && u.amount > 0 ? `, ${(u.amount * 100).toFixed(1)} cm` : ''}
+        </p>
+      ))}
+      {isShort && !current && (
+        <button type="button" className="link-act" disabled={isLooking} onClick={() => void look()}>
+          {isLooking ? 'Looking' : 'What would reach?'}
+        </button>
+      )}
+      {current && (
+        <p role="status" className="text-[13px] first-letter:uppercase">
+          {current.change ? changeWords(current.change) : 'no single change would reach'}
+          {current.change && (
+            <button
+              type="button"
+              className="link-act ml-1"
+              onClick={() => usePoseStore.getState().setSetting(current.change!.id, current.change!.to)}
+            >
+              Do it
+            </button>
+          )}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+import { bodyTarget, contactOf, limbContact, type Contact, type Pose } from '../../pose';
+import { add, SIDES, type Side } from '../../units';
+import type { ArmAngles } from './armBones';
+import type { Carriage } from '../carriage';
+import { placeContactArm } from './contactArm';
+import type { Frames } from '../joints/frames';
+import { placeFreeArm } from './freeArm';
+import { placeHeldArm } from './heldArm';
+import { limbDistance } from '../clearances/limbDistance';
+import type { Clearance } from '../clearances/clearance';
+import { obstacles } from '../clearances/obstacles';
+import { ARM_PLACES, targetOf, type Target } from '../trunk/reach';
+import type { TrunkState } from '../trunk/trunk';
+import { trunkDistance } from '../clearances/trunkDistance';
+
+/**
+ * Both arms: those with a contact last, since they may rest on the other one. With an `earlier` placement of the
+ * same pose only its neighbourhood is searched.
+ */
+export function placeArms(
+  frames: Frames,
+  carriage: Carriage,
+  state: TrunkState,
+  earlier?: Record<Side, ArmAngles>,
+): Record<Side, ArmAngles> {
+  const { pose } = carriage;
+  const trunk = trunkDistance(frames, carriage.body);
+  const others = obstacles(frames, carriage);
+  const still: Clearance = (p) => Math.min(trunk(p), others(p));
+  let distance = still;
+  let otherArm: Clearance | null = null;
+  const angles = {} as Record<Side, ArmAngles>;
+  const order = [...SIDES].sort((a, b) => rank(pose, a) - rank(pose, b));
+  for (const side of order) {
+    const contact = contactOf(pose, side);
+    const elbow = limbContact(pose, side, 'elbow') ?? limbContact(pose, side, 'forearm');
+    const place = contact && targetOf(frames, carriage, contact);
+    const hand = place && (onThigh(contact) ? uncovered(place, trunk) : place);
+    const held = elbow && targetOf(frames, carriage, elbow);
+    if (elbow && held)
+      angles[side] = placeHeldArm(
+        frames,
+        carriage,
+        side,
+        elbow,
+        held,
+        contact && hand ? { contact, target: hand } : null,
+        otherArm,
+      );
+    else if (contact && hand)
+      angles[side] = placeContactArm(
+        frames,
+        carriage,
+        side,
+        contact,
+        hand,
+        distance,
+        earlier?.[side].choice ?? null,
+      );
+    else angles[side] = placeFreeArm(frames, carriage, side, distance, state);
+    // the other arm keeps clear of this one
+    const arm = limbDistance(frames, carriage.body, 'arm', side);
+    otherArm = arm;
+    distance = (p) => Math.min(still(p), arm(p));
+  }
+  return angles;
+}
+
+function onThigh({ to }: Contact): boolean {
+  return bodyTarget(to)?.place.startsWith('thigh') ?? false;
+}
+
+/** A hand on a thigh goes no further towards the knee than this to come out from under a belly, metres. */
+const MOST_SLIDE_M = 0.2;
+const WRIST_BEHIND_M = 0.075;
+const HAND_OVER_M = 0.03;
+
+/** The place nearest to a target, further down the thigh, that is not under the belly. */
+function uncovered(target: Target, trunk: Clearance): Target {
+  const at = (m: number) => add(target.point, target.down, m);
+  const isCovered = (m: number) =>
+    trunk(add(at(m - WRIST_BEHIND_M), target.normal, HAND_OVER_M)) < HAND_OVER_M;
+  if (!isCovered(0) || isCovered(MOST_SLIDE_M)) return target;
+  let low = 0;
+  let high = MOST_SLIDE_M;
+  for (let i = 0; i < 9; i++) {
+    const mid = (low + high) / 2;
+    if (isCovered(mid)) low = mid;
+    else high = mid;
+  }
+  return { ...target, point: at(high) };
+}
+
+function rank(pose: Pose, side: Side): number {
+  const contact = contactOf(pose, side);
+  if (!contact) return limbContact(pose, side, 'elbow') || limbContact(pose, side, 'forearm') ? 1 : 0;
+  const on = bodyTarget(contact.to);
+  return on?.across && ARM_PLACES.has(on.place) ? 3 : 2;
+}

@@ -1,0 +1,122 @@
+import { legModes, settingOf, sided, type LegMode } from '../../pose';
+import { add, SIDES, sideSign, unit, type Side, type Vec3 } from '../../units';
+import type { Carriage } from '../carriage';
+import { overKnee, ankleOnKnee } from './crossedLegs';
+import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
+import { hangLeg, type PlacedLeg } from './legBones';
+import { trailingFoot } from './lyingFoot';
+import { lyingLeg, kneelingLeg } from './lyingLeg';
+import type { Foot } from './stance';
+import { twoBone, type TwoBone } from '../joints/twoBone';
+
+/** Direction in which the knee of a standing leg points: mostly over the foot, partly with the pelvis. */
+function kneePole(frames: Frames, carriage: Carriage, side: Side, foot: Foot): Vec3 {
+  const pelvis = rotationOf(frames, 'pelvis');
+  const toes = turned([0, 0, 1], foot.toesRotation);
+  const front = turned([0, 0, 1], pelvis);
+  const up = turned([0, 1, 0], pelvis);
+  let pole = add(add(add([0, 0, 0], toes, 0.6), front, 0.5), up, 0.35);
+  pole = turned(pole, about('y', -sideSign(side) * settingOf(carriage.pose, sided(side, 'KneeInDeg'))));
+  return unit(pole);
+}
+
+/** A leg in the air by its own angles, against the pelvis. */
+function freeLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3): PlacedLeg {
+  const { body, pose } = carriage;
+  const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
+  const sign = sideSign(side);
+  const thigh = chain(
+    rotationOf(frames, 'pelvis'),
+    about('x', -get('LegForwardDeg')),
+    about('z', sign * get('LegOutDeg')),
+    about('y', -sign * get('KneeInDeg')),
+  );
+  const [thighM, shankM] = bonesM(body, 'leg', side);
+  const knee = add(hip, turned([0, -thighM, 0], thigh));
+  const bendDeg = get('KneeBendDeg');
+  const shank = chain(thigh, about('x', bendDeg));
+  const ankle = add(knee, turned([0, -shankM, 0], shank));
+  const leg: TwoBone = { middle: knee, end: ankle, bendDeg, gapM: 0 };
+  const pole = turned([0, 0, 1], thigh);
+  const foot = trailingFoot(carriage, side, knee, ankle, turned([0, 0, 1], shank), 0);
+  hangLeg(frames, body, side, hip, leg, pole, foot);
+  return { ...leg, foot };
+}
+
+function standingLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3, planted: Foot): PlacedLeg {
+  const { body } = carriage;
+  const bones = bonesM(body, 'leg', side);
+  let foot = planted;
+  if (carriage.seat) foot = slidIntoReach(hip, planted, bones[0] + bones[1]);
+  const pole = kneePole(frames, carriage, side, foot);
+  const leg = twoBone(hip, foot.ankle, pole, ...bones);
+  hangLeg(frames, body, side, hip, leg, pole, foot);
+  return { ...leg, foot };
+}
+
+/** A seated sitter's foot that is out of reach slides towards the seat; it never pulls the pelvis off it. */
+function slidIntoReach(hip: Vec3, foot: Foot, legM: number): Foot {
+  const reach = legM * 0.985;
+  const drop = hip[1] - foot.ankle[1];
+  const flat = [foot.ankle[0] - hip[0], foot.ankle[2] - hip[2]] as const;
+  const far = Math.hypot(...flat);
+  const most = Math.sqrt(Math.max(0, reach * reach - drop * drop));
+  if (far <= most || drop >= reach) return foot;
+  const k = most / far - 1;
+  const by: Vec3 = [flat[0] * k, 0, flat[1] * k];
+  const moved = (p: Vec3) => add(p, by);
+  return {
+    ...foot,
+    ankle: moved(foot.ankle),
+    heel: moved(foot.heel),
+    ball: moved(foot.ball),
+    toe: moved(foot.toe),
+    sole: foot.sole.map(moved),
+  };
+}
+
+/** Legs from the hips: to the planted feet, to the level they kneel or lie on, or free; crossed ones over the other. */
+export function placeLegs(
+  frames: Frames,
+  carriage: Carriage,
+  feet: Record<Side, Foot>,
+): Record<Side, PlacedLeg> {
+  const { body, pose } = carriage;
+  const modes = legModes(pose);
+  const solved = {} as Record<Side, PlacedLeg>;
+  const over = pose.crossed && pose.crossed.how !== 'ankles' ? pose.crossed.over : null;
+  const order = over === 'left' ? (['right', 'left'] as const) : SIDES;
+  for (const side of order) {
+    hang(frames, body, `${side}:thigh`, rotationOf(frames, 'pelvis'));
+    const hip = at(frames, `${side}:thigh`);
+    if (over === side) {
+      const other = side === 'left' ? 'right' : 'left';
+      const cross = pose.crossed!.how === 'knees' ? overKnee : ankleOnKnee;
+      solved[side] = cross(frames, carriage, side, hip, solved[other], at(frames, `${other}:thigh`));
+    } else solved[side] = legIn(modes[side], frames, carriage, side, hip, feet[side]);
+  }
+  return solved;
+}
+
+function legIn(
+  mode: LegMode,
+  frames: Frames,
+  carriage: Carriage,
+  side: Side,
+  hip: Vec3,
+  foot: Foot,
+): PlacedLeg {
+  const along = carriage.pose.support === 'floor' || carriage.pose.support.startsWith('recline');
+  switch (mode) {
+    case 'stands':
+      return along
+        ? lyingLeg(frames, carriage, side, hip, true)
+        : standingLeg(frames, carriage, side, hip, foot);
+    case 'lies':
+      return lyingLeg(frames, carriage, side, hip, false);
+    case 'kneels':
+      return kneelingLeg(frames, carriage, side, hip);
+    case 'free':
+      return freeLeg(frames, carriage, side, hip);
+  }
+}

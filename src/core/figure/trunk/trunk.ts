@@ -1,0 +1,144 @@
+import { jointIndex, type Body } from '../../body';
+import { settingOf, sided, type Carried, type Pose } from '../../pose';
+import { degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../../units';
+import { isLying, type Carriage } from '../carriage';
+import { about, between, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
+
+/** What the search may change: where the pelvis is, and small moves of the trunk that were not asked for, degrees. */
+export interface TrunkState {
+  pelvis: Vec3;
+  /** Left side of the pelvis up. */
+  rollDeg: number;
+  /** Lean of the trunk to the left and forward. */
+  leanLeftDeg: number;
+  leanForwardDeg: number;
+  /** Pelvis rolled back under thighs that come up further than the hips bend. */
+  tuckDeg: number;
+  /** Upper back rounded, shoulders twisted to the left. */
+  bowDeg: number;
+  twistLeftDeg: number;
+  /** Each collarbone raised and carried forward. */
+  girdle: Record<Side, { raisedDeg: number; forwardDeg: number }>;
+}
+
+/** Neutral curves of the back, degrees; the settings are said against them. */
+const NEUTRAL_HOLLOW_DEG = 10;
+const NEUTRAL_CURVE_DEG = 5;
+const NEUTRAL_DRAWN_UP = 0.7;
+/**
+ * The head keeps this share of the trunk's pitch and roll; neck and inner ear take out the rest. Lying down the head
+ * goes with the trunk.
+ */
+const HEAD_KEEPS: Partial<Record<Carried, number>> = {
+  reclineBack: 1,
+  reclineFront: 0.62,
+  reclineLeft: 0.62,
+  reclineRight: 0.62,
+  allFours: 0.72,
+};
+const USUAL_HEAD_KEEPS = 0.17;
+
+/** Share of a hinge from the hips that the pelvis takes; lying down the lower back rises more than the pelvis. */
+const HINGE_AT_PELVIS = 0.72;
+const HINGE_AT_PELVIS_LYING = 0.45;
+
+/** Places pelvis, spine, neck, head and collarbones from what was said and the state of the search. */
+export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState): void {
+  const { body, pose } = carriage;
+  const s = (id: Parameters<typeof settingOf>[1]) => settingOf(pose, id);
+  const roll = s('hipsLeftUpDeg') - s('leanLeftDeg') + state.rollDeg;
+  const hinge = s('hingeDeg') + state.leanForwardDeg;
+  const hollow = s('lowerHollowDeg') - NEUTRAL_HOLLOW_DEG;
+  const curve = s('upperCurveDeg') - NEUTRAL_CURVE_DEG + state.bowDeg;
+  const slump = (NEUTRAL_DRAWN_UP - s('drawnUpShare')) * 10;
+  const bend = s('bendLeftDeg') + state.leanLeftDeg;
+  const twist = s('twistLeftDeg') + state.twistLeftDeg;
+  // the spine rights itself over a tilted pelvis, not over a body that leans as one piece
+  const counterRoll = -0.92 * (roll + s('leanLeftDeg'));
+  const atPelvis = isLying(pose.support) ? HINGE_AT_PELVIS_LYING : HINGE_AT_PELVIS;
+
+  const pelvis = jointIndex('pelvis');
+  frames.position[pelvis] = state.pelvis;
+  frames.rotation[pelvis] = chain(
+    carriage.base,
+    about('z', roll),
+    about('x', hinge * atPelvis + hollow * 0.5 + s('leanForwardDeg') - state.tuckDeg),
+  );
+  // forward pitch, side bend (top to the left is negative about z), twist; shares along the spine as in the anatomy
+  // of the joints: the lower back flexes, the upper back twists
+  const vertebrae: [Parameters<typeof hang>[2], number, number, number][] = [
+    ['spineLow', (1 - atPelvis) * hinge - 0.6 * hollow - 0.3 * slump + 0.55 * state.tuckDeg, 0.42, 0.16],
+    ['spineMid', -0.4 * hollow + 1.2 * slump + 0.25 * curve + 0.3 * state.tuckDeg, 0.36, 0.34],
+    ['spineHigh', 0.5 * hollow + 1.6 * slump + 0.75 * curve, 0.22, 0.5],
+  ];
+  let rotation = frames.rotation[pelvis]!;
+  for (const [joint, pitch, sideShare, twistShare] of vertebrae) {
+    rotation = chain(
+      rotation,
+      about('z', -(bend * sideShare) + counterRoll * sideShare),
+      about('y', twist * twistShare),
+      about('x', pitch),
+    );
+    hang(frames, body, joint, rotation);
+  }
+  placeHead(frames, body, pose);
+  for (const side of SIDES) placeCollarbone(frames, carriage, side, 0, state.girdle[side]);
+}
+
+/** Yaw of a frame: where its front points on the floor, degrees to the sitter's left of the set's front. */
+export function yawDeg(rotation: Quat): number {
+  const front = turned([0, 0, 1], rotation);
+  return degrees(Math.atan2(front[0], front[2]));
+}
+
+function placeHead(frames: Frames, body: Body, pose: Pose): void {
+  const chest = rotationOf(frames, 'spineHigh');
+  const yaw = yawDeg(chest);
+  const upright = about('y', yaw);
+  // what remains of the trunk's pitch and roll after neck and balance have worked
+  const carriedOn = between(upright, chest, HEAD_KEEPS[pose.support] ?? USUAL_HEAD_KEEPS);
+  const head = chain(
+    carriedOn,
+    about('y', settingOf(pose, 'headTurnLeftDeg')),
+    about('z', -settingOf(pose, 'headTiltLeftDeg')),
+    about('x', settingOf(pose, 'chinDownDeg')),
+  );
+  const neckLength = body.skeleton.bind[jointIndex('head')]![1] - body.skeleton.bind[jointIndex('neck')]![1];
+  const reach = degrees(
+    Math.asin(Math.max(-0.6, Math.min(0.9, settingOf(pose, 'faceForwardCm') / 100 / (neckLength * 1.25)))),
+  );
+  const neck = chain(between(chest, head, 0.42), about('x', reach));
+  hang(frames, body, 'neck', neck);
+  hang(frames, body, 'head', head);
+  for (const side of SIDES) hang(frames, body, `${side}:eye`, head);
+}
+
+/** Upward swing of the collarbone per degree of arm elevation past 32 degrees (scapulo-humeral rhythm). */
+const RHYTHM = 0.36;
+const RHYTHM_FROM_DEG = 32;
+
+/** Collarbone: level, raise and carry of the shoulder, and what a raised arm takes along. */
+export function placeCollarbone(
+  frames: Frames,
+  { body, pose }: Carriage,
+  side: Side,
+  elevationDeg: number,
+  found: { raisedDeg: number; forwardDeg: number },
+): void {
+  const sign = sideSign(side);
+  const raise =
+    settingOf(pose, sided(side, 'ShoulderRaisedShare')) * 24 +
+    RHYTHM * Math.max(0, elevationDeg - RHYTHM_FROM_DEG) +
+    found.raisedDeg;
+  const level = settingOf(pose, 'shouldersLeftUpDeg');
+  const forward = (settingOf(pose, sided(side, 'ShoulderForwardShare')) + 0.1) * 20 + found.forwardDeg;
+  const chest = rotationOf(frames, 'spineHigh');
+  hang(
+    frames,
+    body,
+    `${side}:clavicle`,
+    chain(chest, about('z', level + sign * raise), about('y', -sign * forward)),
+  );
+  // the shoulder joint goes along; its own rotation is the arm's
+  hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:upperArm`));
+}

@@ -1,0 +1,153 @@
+import { viewOf, viewTowards } from '../../camera';
+import type { Figure } from '../../figure';
+import { irradianceFrom, lightingOf, type Lighting } from '../../light';
+import type { Ground } from '../../scene';
+import { apart, type Vec3 } from '../../units';
+import { assertLightClear } from '../clearOfSitter';
+import { CLOSE_RADIUS_M, closeShadows } from '../shade/closeShadows';
+import {
+  facePattern,
+  headVerticesOf,
+  intoHead,
+  isShadedByRays,
+  lightFace,
+  readLight,
+  sourcesInHead,
+  throughHead,
+} from '../face';
+import type { LightReading, PatternReading } from '../face';
+import { barycentric, pointAt, takePicture, type Picture } from '../raster/picture';
+import { shareReaching, type ShadowMap } from '../raster/shadow';
+import { bodyWithoutHead, chartFor, figureFor, putOnSet, type StandIn } from '../standIn';
+import { shadingOf } from '../seeShot';
+import { type Shot } from '../shot';
+
+/**
+ * Reads the light of a shot on the sitter's face.
+ * @throws RangeError when a lamp stands inside the sitter.
+ */
+export function seeLight(standIn: StandIn, shot: Shot, ground: Ground): LightReading {
+  const view = viewOf(shot.camera);
+  const figure = figureFor(standIn, shot, view.eye);
+  assertLightClear(shot.light, standIn.body, figure);
+  const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
+  return readLight(
+    chartFor(standIn),
+    standIn.body,
+    figure,
+    view,
+    lighting,
+    ground.backgroundM,
+    shadingOf(standIn, shot, figure, lighting, ground),
+  );
+}
+
+/** Names what one light after another would draw on the face of a shot; the light alone changes. */
+export function patternsOf(standIn: StandIn, shot: Shot, lights: readonly Shot['light'][]): PatternReading[] {
+  const figure = figureFor(standIn, shot, viewOf(shot.camera).eye);
+  const head = intoHead(figure);
+  const chart = chartFor(standIn);
+  return lights.map((light) =>
+    facePattern(chart, lightFace(chart, standIn.body, head, lightingOf(light, figure.points.nose))),
+  );
+}
+
+/** Side of the square round the face that the close picture takes in, metres. */
+const CLOSE_M = 0.36;
+
+/**
+ * The face from where the lens stands, closely cropped, with the light of the shot. The head's shadows on itself are
+ * cast ray by ray; what else shades it comes from shadow maps.
+ */
+export function seeFace(standIn: StandIn, shot: Shot, ground: Ground, sizePx: number): Picture {
+  const { surface, skinned } = standIn;
+  const lens = viewOf(shot.camera).eye;
+  const figure = figureFor(standIn, shot, lens);
+  assertLightClear(shot.light, standIn.body, figure);
+  const supports = putOnSet(standIn, shot, figure, ground);
+  const { points } = figure;
+  const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
+  const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
+  const lighting = lightingOf(shot.light, points.nose, ground.backgroundM);
+  const caster = {
+    figure,
+    positions: skinned.positions,
+    withoutHead: bodyWithoutHead(standIn),
+    head: standIn.face.triangles,
+    supports,
+    scratch: standIn.close.scratch,
+  };
+  const shadows = lighting.sources.map((source, k) => {
+    if (!source.castsShadow) return null;
+    return (standIn.closeShadows[k] = closeShadows(caster, source, middle, standIn.closeShadows[k]));
+  });
+  const picture = takePicture(
+    surface,
+    skinned,
+    view,
+    { width: sizePx, height: sizePx },
+    standIn.close,
+    {
+      lighting,
+      middle,
+      radiusM: CLOSE_RADIUS_M,
+      ground,
+      maps: shadows.map((s) => s?.all ?? null),
+      isLitElsewhere: isShadedByRays,
+    },
+    supports,
+  );
+  lightHeadIn(
+    picture,
+    standIn,
+    figure,
+    lighting,
+    shadows.map((s) => s?.withoutHead ?? null),
+  );
+  return picture;
+}
+
+/**
+ * Gives the pixels of the head the light of its vertices.
+ * @param maps shadows of every source by what is not the head.
+ */
+function lightHeadIn(
+  picture: Picture,
+  standIn: StandIn,
+  figure: Figure,
+  lighting: Lighting,
+  maps: readonly (ShadowMap | null)[],
+): void {
+  const { surface, skinned } = standIn;
+  standIn.head ??= headVerticesOf(surface, chartFor(standIn));
+  const vertices = standIn.head;
+  const inHead = sourcesInHead(intoHead(figure), lighting);
+  const level = new Float32Array(surface.labels.length).fill(-1);
+  const levelAt = (v: number): number => {
+    if (level[v]! >= 0) return level[v]!;
+    const p = skinned.positions.subarray(v * 3, v * 3 + 3);
+    const n = skinned.normals.subarray(v * 3, v * 3 + 3);
+    const place = vertices.placeOf[v]!;
+    let sum = lighting.ambient;
+    lighting.sources.forEach((source, k) => {
+      const direct = irradianceFrom(source, p, n);
+      if (direct === 0) return;
+      const map = maps[k];
+      const open = map ? shareReaching(map, p[0]!, p[1]!, p[2]!, n) : 1;
+      // the head's own shadow is cast by rays, the map holds the rest
+      if (open > 0) sum += direct * open * throughHead(vertices, place, inHead[k]!);
+    });
+    return (level[v] = Math.max(0, sum));
+  };
+  const own = surface.triangles.length / 3;
+  const point: Vec3 = [0, 0, 0];
+  for (let row = 0, i = 0; row < picture.height; row++)
+    for (let col = 0; col < picture.width; col++, i++) {
+      const t = picture.raster.triangle[i]!;
+      if (t < 0 || t >= own || !isShadedByRays(picture.label[i]!)) continue;
+      const w = barycentric(surface, skinned, t, pointAt(picture, col, row, point));
+      let sum = 0;
+      for (let k = 0; k < 3; k++) sum += w[k]! * levelAt(surface.triangles[t * 3 + k]!);
+      picture.light![i] = sum;
+    }
+}

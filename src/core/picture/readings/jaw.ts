@@ -1,0 +1,105 @@
+import { PARTS, type BodySurface } from '../../body';
+import { project, viewTowards, type View } from '../../camera';
+import type { FigurePoints, SkinnedSurface } from '../../figure';
+import { apart, type Vec3 } from '../../units';
+import { createRaster, rasterise, type Raster, type RasterScratch } from '../raster/raster';
+
+/** Parts of the surface that make the close view of the face. */
+const HEAD_PARTS = new Set(
+  ['face', 'ear', 'hair', 'neck', 'left:eye', 'right:eye'].map((p) =>
+    PARTS.indexOf(p as (typeof PARTS)[number]),
+  ),
+);
+
+const FRAME_M = 0.3;
+const SIZE = 160;
+const MIDLINE_M = 0.018;
+/** Where the neck is looked for, below the chin in the picture. */
+const BELOW_M = { from: 0.008, to: 0.034 };
+
+/** Memory of the close view: the head's triangles of one surface, and its raster. */
+export interface FaceMemory {
+  surface: BodySurface;
+  triangles: Uint32Array;
+  labels: Uint8Array;
+  raster: Raster;
+}
+
+/** Collects the head's triangles of a surface. */
+export function createFaceMemory(surface: BodySurface): FaceMemory {
+  const triangles: number[] = [];
+  const labels: number[] = [];
+  surface.triangleLabels.forEach((label, t) => {
+    if (!HEAD_PARTS.has(label)) return;
+    triangles.push(surface.triangles[t * 3]!, surface.triangles[t * 3 + 1]!, surface.triangles[t * 3 + 2]!);
+    labels.push(label);
+  });
+  return {
+    surface,
+    triangles: Uint32Array.from(triangles),
+    labels: Uint8Array.from(labels),
+    raster: createRaster(SIZE, SIZE),
+  };
+}
+
+/** The same lens turned to the face, taking in 30 cm: perspective is that of the picture, only closer cropped. */
+function faceView(view: View, face: Vec3): View {
+  return viewTowards(view.eye, face, FRAME_M / 2 / apart(view.eye, face));
+}
+
+/**
+ * Depth step from the jaw to the neck, millimetres: how much farther the neck lies just below the chin, median over
+ * the columns near the chin's middle. A chin pulled back makes it small. Null when chin or neck are not seen.
+ */
+export function jawStepMm(
+  memory: FaceMemory,
+  skinned: SkinnedSurface,
+  view: View,
+  points: FigurePoints,
+  scratch: RasterScratch,
+): number | null {
+  const middle: Vec3 = [0, 1, 2].map(
+    (i) => (points.eyes.left[i]! + points.eyes.right[i]! + 2 * points.chin[i]!) / 4,
+  ) as Vec3;
+  const close = faceView(view, middle);
+  const { raster, triangles, labels } = memory;
+  rasterise(raster, close, skinned.positions, triangles, scratch);
+  const pixelM = FRAME_M / SIZE;
+  const chin = pixelOf(close, points.chin);
+  const half = Math.round(MIDLINE_M / pixelM);
+  const from = Math.round(BELOW_M.from / pixelM);
+  const to = Math.round(BELOW_M.to / pixelM);
+  let jaw = Infinity;
+  for (let row = chin.row - 3; row <= chin.row + 3; row++)
+    for (let col = chin.col - 3; col <= chin.col + 3; col++)
+      if (labelAt(row, col) === FACE) jaw = Math.min(jaw, depthAt(row, col));
+  if (jaw === Infinity) return null;
+  const steps: number[] = [];
+  for (let col = chin.col - half; col <= chin.col + half; col++) {
+    let step = -1;
+    for (let row = chin.row + from; row <= chin.row + to; row++)
+      if (labelAt(row, col) === NECK) step = Math.max(step, depthAt(row, col) - jaw);
+    if (step >= 0) steps.push(step * 1000);
+  }
+  if (steps.length < half) return null;
+  steps.sort((a, b) => a - b);
+  return steps[steps.length >> 1]!;
+
+  function labelAt(row: number, col: number): number {
+    if (row < 0 || col < 0 || row >= SIZE || col >= SIZE) return 0;
+    const t = raster.triangle[row * SIZE + col]!;
+    return t < 0 ? 0 : labels[t]!;
+  }
+  function depthAt(row: number, col: number): number {
+    const inv = raster.inverseDepth[row * SIZE + col]!;
+    return inv > 0 ? 1 / inv : Infinity;
+  }
+}
+
+const FACE = PARTS.indexOf('face');
+const NECK = PARTS.indexOf('neck');
+
+function pixelOf(view: View, p: Vec3): { row: number; col: number } {
+  const { x, y } = project(view, p);
+  return { row: Math.floor((1 - y) * 0.5 * SIZE), col: Math.floor((x + 1) * 0.5 * SIZE) };
+}

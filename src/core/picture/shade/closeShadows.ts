@@ -1,0 +1,69 @@
+import type { Figure } from '../../figure';
+import type { LightSamples } from '../../light';
+import type { SupportMesh } from '../../scene';
+import type { Vec3 } from '../../units';
+import { createRaster, rasterise, type RasterScratch } from '../raster/raster';
+import { occupiedTiles, shadowMapFrom, type ShadowMap } from '../raster/shadow';
+
+/** What one lamp sees round the face: with the head, and without it. */
+export interface CloseShadows {
+  all: ShadowMap;
+  withoutHead: ShadowMap;
+}
+
+/** Shadows with what they were cast of. */
+export interface KeptShadows extends CloseShadows {
+  figure: Figure;
+  supports: SupportMesh | undefined;
+  lamp: string;
+}
+
+/** What casts the shadows, skinned to one figure. */
+export interface Caster {
+  figure: Figure;
+  positions: Float32Array;
+  /** Triangles of everything but the head, and of the head. */
+  withoutHead: Uint32Array;
+  head: Uint32Array;
+  supports: SupportMesh | undefined;
+  scratch: RasterScratch;
+}
+
+/** Sphere whose shadows the close picture holds, metres. */
+export const CLOSE_RADIUS_M = 0.45;
+const MAP_PX = 400;
+
+/**
+ * Shadows round the face from a lamp; those that were cast last are kept while neither sitter, supports nor lamp move, so
+ * that of several lamps only the one that is dragged is cast anew.
+ */
+export function closeShadows(
+  { figure, positions, withoutHead: triangles, head, supports, scratch }: Caster,
+  source: LightSamples,
+  middle: Vec3,
+  kept: KeptShadows | undefined,
+): KeptShadows {
+  const lamp = [...source.centre, source.sizeM].join(' ');
+  if (kept?.figure === figure && kept.supports === supports && kept.lamp === lamp) return kept;
+  const withoutHead = shadowMapFrom(
+    source,
+    middle,
+    CLOSE_RADIUS_M,
+    positions,
+    triangles,
+    scratch,
+    kept?.withoutHead.raster ?? createRaster(MAP_PX, MAP_PX),
+    supports,
+  );
+  const raster = kept?.all.raster ?? createRaster(MAP_PX, MAP_PX);
+  raster.triangle.set(withoutHead.raster.triangle);
+  raster.inverseDepth.set(withoutHead.raster.inverseDepth);
+  rasterise(raster, withoutHead.view, positions, head, scratch, 0);
+  return {
+    figure,
+    supports,
+    lamp,
+    withoutHead,
+    all: { ...withoutHead, raster, occupied: occupiedTiles(raster) },
+  };
+}

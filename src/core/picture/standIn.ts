@@ -1,0 +1,126 @@
+import type { Body, BodySurface } from '../body';
+import {
+  createSkinned,
+  figureOf,
+  pressFlesh,
+  skinSurface,
+  type Figure,
+  type SkinnedSurface,
+} from '../figure';
+import { faceShares } from '../pose';
+import { supportMesh, type Ground, type Support, type SupportMesh } from '../scene';
+import type { Vec3 } from '../units';
+import { faceChartOf, isOfHead, type FaceChart, type HeadVertices } from './face';
+import type { KeptShadows } from './shade/closeShadows';
+import { createPictureMemory, type PictureMemory } from './raster/picture';
+import type { Raster } from './raster/raster';
+import { createFaceMemory, type FaceMemory } from './readings/jaw';
+import type { Shot } from './shot';
+
+/** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
+export interface StandIn {
+  body: Body;
+  surface: BodySurface;
+  skinned: SkinnedSurface;
+  memory: PictureMemory;
+  face: FaceMemory;
+  /** Rasters of the close picture. */
+  close: PictureMemory;
+  /** Shadows round the face from each lamp, as they were cast last. */
+  closeShadows: (KeptShadows | undefined)[];
+  /** Rasters of the picture of the neck. */
+  neck: PictureMemory;
+  /** Places of the face that light is read on; made when light is first asked for. */
+  chart: FaceChart | undefined;
+  /** Vertices of the head, and the triangles of the rest; made with the first close picture. */
+  head: HeadVertices | undefined;
+  bodyTriangles: Uint32Array | undefined;
+  /** Raster of what may shade the face besides the head. */
+  besideMap: Raster | undefined;
+  /** The figure that `skinned` holds. */
+  skinnedTo: Figure | undefined;
+  /** The last figure, kept because a moved camera does not move the sitter. */
+  last: { pose: string; lens: string; figure: Figure } | undefined;
+  /** The mesh of the last supports. */
+  supports: { key: string; mesh: SupportMesh } | undefined;
+}
+
+/**
+ * Makes the stand-in of one sitter ready.
+ * @param like a stand-in of the same body on another surface, whose shadows of the head on itself are taken over.
+ */
+export function createStandIn(body: Body, surface: BodySurface, like?: StandIn): StandIn {
+  return {
+    body,
+    surface,
+    skinned: createSkinned(surface),
+    memory: createPictureMemory(),
+    face: createFaceMemory(surface),
+    close: createPictureMemory(),
+    closeShadows: [],
+    neck: createPictureMemory(256),
+    chart: like && chartFor(like),
+    head: undefined,
+    bodyTriangles: undefined,
+    besideMap: undefined,
+    skinnedTo: undefined,
+    last: undefined,
+    supports: undefined,
+  };
+}
+
+/** The places of the face that light is read on. */
+export function chartFor(standIn: StandIn): FaceChart {
+  standIn.chart ??= faceChartOf(standIn.body, standIn.surface);
+  return standIn.chart;
+}
+
+/** Triangles of everything but the head. */
+export function bodyWithoutHead(standIn: StandIn): Uint32Array {
+  const { triangles, triangleLabels } = standIn.surface;
+  if (standIn.bodyTriangles) return standIn.bodyTriangles;
+  const out: number[] = [];
+  triangleLabels.forEach((label, t) => {
+    if (!isOfHead(label)) out.push(triangles[t * 3]!, triangles[t * 3 + 1]!, triangles[t * 3 + 2]!);
+  });
+  return (standIn.bodyTriangles = Uint32Array.from(out));
+}
+
+/** What stands on the set: what carries the sitter, and on a known ground the room's furniture. */
+export function standingOn(shot: Shot, ground: Ground | undefined): Support[] {
+  return [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
+}
+
+/** Skins the surface to a figure and gives what stands beside it, on a known ground the room's furniture too. */
+export function putOnSet(
+  standIn: StandIn,
+  shot: Shot,
+  figure: Figure,
+  ground?: Ground,
+): SupportMesh | undefined {
+  const { surface, skinned } = standIn;
+  const objects = shot.pose.objects ?? [];
+  if (standIn.skinnedTo !== figure) {
+    skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
+    pressFlesh(surface, skinned, objects, figure.rods);
+    standIn.skinnedTo = figure;
+  }
+  const all = standingOn(shot, ground);
+  return all.length > 0 ? supportsFor(standIn, all) : undefined;
+}
+
+function supportsFor(standIn: StandIn, objects: readonly Support[]): SupportMesh {
+  const key = JSON.stringify(objects);
+  if (standIn.supports?.key !== key) standIn.supports = { key, mesh: supportMesh(objects) };
+  return standIn.supports.mesh;
+}
+
+/** The figure of a shot; the last one is kept. */
+export function figureFor(standIn: StandIn, shot: Shot, lens: Vec3): Figure {
+  const pose = JSON.stringify(shot.pose);
+  const at = lens.join(' ');
+  if (standIn.last?.pose === pose && standIn.last.lens === at) return standIn.last.figure;
+  const figure = figureOf(standIn.body, shot.pose, { lens });
+  standIn.last = { pose, lens: at, figure };
+  return figure;
+}

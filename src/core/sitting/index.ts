@@ -1,0 +1,3 @@
+export { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from './records';
+export { ownPoseSchema, type OwnPose } from './ownPose';
+export { FIRST_LOOK_ID, upgradeSitter, upgradeSitting, upgradeTake } from './upgrade';

@@ -1,0 +1,48 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import { lookOf } from '@/core/brief';
+import type { Take } from '@/core/sitting';
+import type { WholeSitting } from '@/data';
+import { Header } from '@/ui/Header';
+import { RunStrip } from '@/ui/RunStrip';
+import { SittingMissing } from '@/ui/SittingMissing';
+import { useSitting } from '@/ui/useSitting';
+import { usePoseStore } from './poseStore';
+import { useOpenTake } from './useOpenTake';
+
+interface TakePlaceProps {
+  path: '/pose' | '/set';
+  className: string;
+  /** What the place shows of the open take. */
+  children(whole: WholeSitting, take: Take): ReactNode;
+}
+
+/** A place that works on one take: where one is above, the run below. */
+export function TakePlace({ path, className, children }: TakePlaceProps) {
+  const whole = useSitting();
+  const take = useOpenTake(whole, path);
+  const dragging = usePoseStore((s) => s.dragging);
+  // the run below is brought up to date when the hand rests
+  const [rested, setRested] = useState(whole);
+  if (!dragging && rested !== whole) setRested(whole);
+  if (whole === null)
+    return (
+      <p className="p-6" role="status">
+        Opening the sitting
+      </p>
+    );
+  if (whole === undefined) return <SittingMissing />;
+  const { sitting, sitter } = whole;
+  return (
+    <div className={className}>
+      <Header
+        about={`${sitting.title} · ${sitter.name} · ${lookOf(sitting, take ?? undefined)?.name ?? ''}`}
+        sittingId={sitting.id}
+        takeId={take?.id}
+      />
+      {take ? children(whole, take) : <main className="flex-1" />}
+      <RunStrip whole={rested ?? whole} currentId={take?.id ?? ''} path={path} />
+    </div>
+  );
+}

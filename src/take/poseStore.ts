@@ -1,0 +1,122 @@
+import { temporal } from 'zundo';
+import { create } from 'zustand';
+import type { CameraNumber } from '@/core/camera';
+import type { Take } from '@/core/sitting';
+import type { KeyNumber, Light } from '@/core/light';
+import type { Shot, ShownExposure } from '@/core/picture';
+import type { Exposure } from '@/core/set';
+import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
+
+/** What the panel beside the plumb line is open on. */
+export type Panel = Station | 'camera' | 'light';
+
+/** Overlays of the viewfinder. */
+export const OVERLAYS = ['size', 'sharp', 'parts', 'measured', 'stops', 'ghost', 'handles'] as const;
+export type Overlay = (typeof OVERLAYS)[number];
+
+interface PoseState {
+  take: Take | null;
+  panel: Panel;
+  overlay: Overlay | null;
+  dragging: boolean;
+  /** How much brighter or darker than metered pictures are shown, stops, or as the camera is set; no part of the take. */
+  shownExposure: ShownExposure;
+  /** Stations that stay as they are while others change. */
+  held: readonly Station[];
+  /** The pose as it was when it was opened, to compare with. */
+  before: Pose | null;
+  open(take: Take): void;
+  setPanel(panel: Panel): void;
+  setOverlay(overlay: Overlay | null): void;
+  setDragging(dragging: boolean): void;
+  setShownExposure(shown: ShownExposure): void;
+  toggleHeld(station: Station): void;
+  setShot(shot: Shot): void;
+  setPose(pose: Pose): void;
+  setSetting(id: SettingId, value: number): void;
+  setCamera(camera: Shot['camera']): void;
+  setCameraNumber(name: CameraNumber, value: number): void;
+  setExposure(exposure: Exposure): void;
+  setLight(light: Light): void;
+  setLightNumber(name: KeyNumber, value: number): void;
+  setMeant(findingId: string, reason: string | null): void;
+}
+
+/** Edits closer together than this are one step of undo: a key held down, not its hundred repeats. */
+const ONE_STEP_MS = 500;
+let lastEditMs = 0;
+/** Whether the drag that is going on already has its step of undo. */
+let dragRecorded = false;
+
+/** The take being edited. Undo covers the take alone, not the panel or the overlays. */
+export const usePoseStore = create<PoseState>()(
+  temporal(
+    (set, get) => {
+      const change = (alter: (take: Take) => Take) => {
+        const { take } = get();
+        if (take) set({ take: alter(take) });
+      };
+      const shot = (alter: (shot: Shot) => Shot) => change((t) => ({ ...t, shot: alter(t.shot) }));
+      return {
+        take: null,
+        panel: 'feet',
+        overlay: null,
+        dragging: false,
+        shownExposure: 0,
+        held: [],
+        before: null,
+        open: (take) => {
+          set({ take, held: [], before: take.shot.pose, shownExposure: 0 });
+          usePoseStore.temporal.getState().clear();
+          lastEditMs = 0;
+        },
+        setPanel: (panel) => set({ panel }),
+        setOverlay: (overlay) => set({ overlay }),
+        setDragging: (dragging) => {
+          dragRecorded = false;
+          set({ dragging });
+        },
+        setShownExposure: (shownExposure) => set({ shownExposure }),
+        toggleHeld: (station) => {
+          const { held } = get();
+          set({ held: held.includes(station) ? held.filter((s) => s !== station) : [...held, station] });
+        },
+        setShot: (next) => shot((s) => ({ ...next, pose: withHeld(s.pose, next.pose, get().held) })),
+        setPose: (pose) => shot((s) => ({ ...s, pose: withHeld(s.pose, pose, get().held) })),
+        setSetting: (id, value) =>
+          shot((s) => ({ ...s, pose: withHeld(s.pose, withSetting(s.pose, id, value), get().held) })),
+        setCamera: (camera) => shot((s) => ({ ...s, camera })),
+        setCameraNumber: (name, value) => shot((s) => ({ ...s, camera: { ...s.camera, [name]: value } })),
+        setExposure: (exposure) => shot((s) => ({ ...s, exposure })),
+        setLight: (light) => shot((s) => ({ ...s, light })),
+        setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
+        setMeant: (findingId, reason) =>
+          change((t) => ({
+            ...t,
+            meant: [
+              ...t.meant.filter((m) => m.findingId !== findingId),
+              ...(reason ? [{ findingId, reason }] : []),
+            ],
+          })),
+      };
+    },
+    {
+      partialize: ({ take }) => ({ take }),
+      equality: (a, b) => a.take === b.take,
+      handleSet: (record) => {
+        return (...args) => {
+          const now = Date.now();
+          const { dragging } = usePoseStore.getState();
+          if (dragging ? !dragRecorded : now - lastEditMs > ONE_STEP_MS)
+            (record as (...given: unknown[]) => void)(...args);
+          dragRecorded = dragging;
+          // the edit after a drag is a step of its own
+          lastEditMs = dragging ? 0 : now;
+        };
+      },
+    },
+  ),
+);
+
+/** Undo and redo of the take. */
+export const poseHistory = () => usePoseStore.temporal.getState();
