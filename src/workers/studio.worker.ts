@@ -227,7 +227,7 @@ const api = {
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
   async drag(profile: BodyProfile, pose: Pose, lens: Vec3, handle: Handle, by: Vec3): Promise<Pose> {
     const { body } = await loadedFor(profile);
-    return dragged(body, figureOf(body, pose, { lens }), pose, handle, by);
+    return dragged(body, figureOf(body, pose, { lens }), pose, handle, by, lens);
   },
 
   /** Places that the hand of one side can be laid on, in a pose. */

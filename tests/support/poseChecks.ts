@@ -1,8 +1,8 @@
 import { PARTS, type Body, type BodySurface, type PartName } from '@/core/body';
-import { createSkinned, figureOf, skinSurface, type Figure } from '@/core/figure';
+import { createSkinned, figureOf, skinSurface, type Figure, type UnreachedId } from '@/core/figure';
 import { contactOf, type Pose } from '@/core/pose';
 import { placedDistance, placeSupport, solidsOf } from '@/core/scene';
-import { SIDES } from '@/core/units';
+import { SIDES, type Side } from '@/core/units';
 import { selfContacts, type Limb } from './selfContact';
 
 /** Every limit that a solved figure is held to; depths in metres, angles in degrees. */
@@ -48,7 +48,8 @@ export function faultsOf(body: Body, surface: BodySurface, pose: Pose): { faults
   const figure = figureOf(body, pose, { lens: [0, 1.2, 4] });
   const faults: string[] = [];
   const L = POSE_LIMITS;
-  const told = figure.unreached.map((u) => u.what).join('; ');
+  const isTold = (id: UnreachedId, side: Side) =>
+    figure.unreached.some((u) => u.id === id && u.side === side);
   const skinned = createSkinned(surface);
   skinSurface(surface, figure.transforms, skinned);
   const solids = solidsOf((pose.objects ?? []).map(placeSupport));
@@ -76,7 +77,7 @@ export function faultsOf(body: Body, surface: BodySurface, pose: Pose): { faults
     if (Math.abs(arm.forearmTurnDeg) > L.forearmTurnDeg)
       faults.push(`${side} forearm turned ${arm.forearmTurnDeg.toFixed(0)}°`);
     if (arm.elbowBendDeg > L.elbowDeg) faults.push(`${side} elbow bent ${arm.elbowBendDeg.toFixed(0)}°`);
-    if (arm.gapM > L.contactM && !told.includes(`${side} hand`))
+    if (arm.gapM > L.contactM && !isTold('hand', side))
       faults.push(`${side} hand ${(arm.gapM * 1000).toFixed(0)} mm short and not told`);
     if (figure.kneeBendDeg[side] > L.kneeDeg)
       faults.push(`${side} knee bent ${figure.kneeBendDeg[side].toFixed(0)}°`);
@@ -91,7 +92,7 @@ export function faultsOf(body: Body, surface: BodySurface, pose: Pose): { faults
     const offM = [...sole, ...under].map((p) =>
       Math.min(Math.abs(p[1]!), ...solids.map((s) => Math.abs(placedDistance(s, p)))),
     );
-    const isToldShort = told.includes(`${side} foot`);
+    const isToldShort = isTold('foot', side);
     if (sole.length > 0 && Math.min(...offM) > L.soleM && !isToldShort)
       faults.push(`${side} sole ${(Math.min(...offM) * 1000).toFixed(0)} mm off`);
   }

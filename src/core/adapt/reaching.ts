@@ -1,5 +1,5 @@
 import type { Body } from '../body';
-import { figureOf, type Figure, type FigureScene } from '../figure';
+import { figureOf, staysShort, type Figure, type FigureScene } from '../figure';
 import { settingApplies, settingOf, SETTINGS, withSetting, type Pose, type SettingId } from '../pose';
 
 /** One change that would bring everything within reach. */
@@ -32,7 +32,7 @@ const MOST_STEPS = 5;
 const REACHED_M = 0.01;
 
 function missingM({ unreached }: Figure): number {
-  return unreached.reduce((s, u) => s + (u.unit === 'm' ? u.amount : 0), 0);
+  return unreached.filter(staysShort).reduce((s, u) => s + u.amount, 0);
 }
 
 /**

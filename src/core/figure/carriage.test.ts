@@ -22,6 +22,7 @@ import {
 } from '../pose';
 import { placesOf, supportAt, SUPPORT_KINDS } from '../scene';
 import { lengthOf, SIDES, subtract, type Vec3 } from '../units';
+import { unreachedWords } from './told/unreached';
 import { figureOf, type Figure } from './figureOf';
 import { landmarkOf, dressedTrunk } from './landmarks';
 
@@ -95,8 +96,8 @@ describe('however the body is carried', () => {
       ...carriedIn(neutralPose('x'), 'sit'),
       objects: [supportAt('stool', { sizesM: { seatHeightM: 0.85 } })],
     };
-    const told = figureOf(bodyOf('slight'), high, LENS).unreached.map((u) => u.what);
-    expect(told.some((w) => w.includes('foot does not reach'))).toBe(true);
+    const told = figureOf(bodyOf('slight'), high, LENS).unreached.map((u) => u.id);
+    expect(told).toContain('foot');
   });
 });
 
@@ -196,16 +197,16 @@ describe('contacts', () => {
   it('tells what stays short and what is not there', () => {
     const away: Pose = { ...neutralPose('x'), objects: [supportAt('table', { aheadM: 3 })] };
     const far = touch(away, { part: 'left:palm', to: 'tableTop', kind: 'rest' });
-    expect(far.unreached.some((u) => u.what === 'left hand stays short' && u.amount > 0.02)).toBe(true);
+    expect(far.unreached.some((u) => u.id === 'hand' && u.side === 'left' && u.amount > 0.02)).toBe(true);
     const none = touch(neutralPose('x'), { part: 'left:palm', to: 'armrest', kind: 'rest' });
-    expect(none.unreached.map((u) => u.what)).toContain('there is no armrest here to touch');
+    expect(none.unreached.map(unreachedWords)).toContain('there is no armrest here to touch');
   });
 
   it.each(SUPPORT_KINDS)('a hand on each place of a %s reaches it or says so', (kind) => {
     const pose: Pose = { ...neutralPose('x'), objects: [supportAt(kind, { leftM: 0.5, aheadM: 0.1 })] };
     for (const to of placesOf(pose.objects!)) {
       const f = touch(pose, { part: 'left:palm', to, kind: 'rest' });
-      const isTold = f.unreached.some((u) => u.what === 'left hand stays short');
+      const isTold = f.unreached.some((u) => u.id === 'hand' && u.side === 'left');
       expect(f.arms.left.gapM < 0.002 || isTold).toBe(true);
     }
   });

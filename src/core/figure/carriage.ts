@@ -1,5 +1,14 @@
 import { heightsOf, jointIndex, leavingM, type Body } from '../body';
-import { settingOf, type Carried, type ContactTarget, type Pose } from '../pose';
+import {
+  isLying,
+  isOnFeet,
+  isOnSeat,
+  settingOf,
+  sideLainOn,
+  type Carried,
+  type ContactTarget,
+  type Pose,
+} from '../pose';
 import {
   leastDistance,
   patchOf,
@@ -38,11 +47,20 @@ export interface Carriage {
 
 /** Carried by the legs alone: the body is balanced over its feet. */
 export function standsFree({ pose }: Carriage): boolean {
-  return pose.support === 'stand' || pose.support === 'lean';
+  return isOnFeet(pose.support);
 }
 
-export function isLying(carried: Carried): boolean {
-  return carried.startsWith('recline');
+/** Whether something that is leant on takes part of the weight of one who stands. */
+export function isPropped({ pose }: Carriage): boolean {
+  return pose.support === 'lean' && pose.contacts.some((c) => c.kind === 'lean');
+}
+
+/** Half the breadth and depth on which a seated pelvis rests, share of the frame. */
+export const SEAT_HALF_SHARE = 0.055;
+
+/** Whether one who sits upright has nothing behind the back, and must keep over the seat bones. */
+export function sitsFree({ seat, pose }: Carriage): boolean {
+  return seat !== null && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean');
 }
 
 /** Rotation of the upright body into the way that it is carried. */
@@ -54,8 +72,6 @@ const LAID: Partial<Record<Carried, Quat>> = {
   allFours: about('x', 78),
 };
 
-const SITS: ReadonlySet<Carried> = new Set(['perch', 'sit', 'astride']);
-
 /** Works out how a pose carries a body. */
 export function carriageOf(body: Body, pose: Pose): Carriage {
   const supports = (pose.objects ?? []).map(placeSupport);
@@ -65,9 +81,9 @@ export function carriageOf(body: Body, pose: Pose): Carriage {
   const base = laid ? chain(yaw, laid) : yaw;
   const lying = isLying(carried);
   const headwards = turned([0, 1, 0], base);
-  const side = carried === 'reclineLeft' || carried === 'reclineRight';
+  const side = sideLainOn(carried) !== null;
   const level = pose.on === 'seat' ? placeOn(supports, 'seat') : undefined;
-  const seat = SITS.has(carried) ? (placeOn(supports, 'seat') ?? null) : null;
+  const seat = isOnSeat(carried) ? (placeOn(supports, 'seat') ?? null) : null;
   return {
     body,
     pose,

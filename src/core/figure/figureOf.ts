@@ -1,14 +1,5 @@
 import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body } from '../body';
-import {
-  contactOf,
-  legModes,
-  poseSchema,
-  settingOf,
-  sided,
-  targetWords,
-  withSetting,
-  type Pose,
-} from '../pose';
+import { contactOf, legModes, poseSchema, settingOf, withSetting, type Pose } from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';
 import { placeArms } from './arms/arms';
@@ -17,16 +8,16 @@ import { armLump } from './trunk/mass';
 import { firstState } from './trunk/unknowns';
 import { measureBalance, type Balance } from './told/balance';
 import { settle, tuckDegOf } from './trunk/settle';
-import { carriageOf, standsFree, type Carriage } from './carriage';
+import { carriageOf, sitsFree, standsFree } from './carriage';
 import { effortOf, type JointEffort } from './told/effort';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './joints/frames';
 import { armRods, type Rod } from './clearances/rods';
 import { placeGaze, type GazeAngles } from './head/gaze';
 import { placeFingers } from './hands/hands';
-import type { PlacedLeg } from './legs/legBones';
 import { motionsOf, type JointMotion } from './told/motions';
 import type { FigurePoints } from './told/points';
-import { reachGaps, reachGoals, targetOf, type ReachGoal } from './trunk/reach';
+import { asLaid, reachGaps, reachGoals } from './trunk/reach';
+import { unreachedOf, type Unreached } from './told/unreached';
 import { stanceOf, type Foot } from './legs/stance';
 import { yawDeg } from './trunk/trunk';
 
@@ -50,14 +41,8 @@ export interface Figure {
   /** Turn of hips, chest and face on the floor, degrees to the sitter's left of the set's front. */
   turnDeg: { hips: number; chest: number; face: number };
   feet: Record<Side, Foot>;
-  /** What could not be done as asked, in plain words with its amount. */
+  /** What could not be done as asked, with its amount. */
   unreached: Unreached[];
-}
-
-export interface Unreached {
-  what: string;
-  amount: number;
-  unit: 'm' | '°';
 }
 
 /** What a figure needs to know of the set. */
@@ -68,10 +53,6 @@ export interface FigureScene {
 
 /** Arms ride on the trunk while it is balanced, and are placed anew after each of these rounds. */
 const ROUNDS = 3;
-
-/** Asked and found may differ by this much before it is reported. */
-const REPORT_M = 0.002;
-const REPORT_DEG = 10;
 
 /**
  * Poses a body from the floor up: feet planted, pelvis and trunk balanced, arms to their places, head, gaze.
@@ -87,18 +68,21 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
   const hanging = { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] as Vec3 };
   const all = reachGoals(carriage);
   const firm = all.filter((g) => g.kind !== 'hand');
-  let { state, legs } = settle(frames, carriage, feet, hanging, firm, firstState(carriage, feet), 3);
+  const hung = { frames, carriage, feet, lump: hanging, goals: firm };
+  let { state, legs } = settle(hung, firstState(carriage, feet), 3);
   const tuckDeg = tuckDegOf(frames);
-  if (tuckDeg > 0)
-    ({ state, legs } = settle(frames, carriage, feet, hanging, firm, { ...state, tuckDeg }, 3));
+  if (tuckDeg > 0) ({ state, legs } = settle(hung, { ...state, tuckDeg }, 3));
   // the trunk gives way to hands only where an arm alone does not reach; then all are kept in reach
-  const isShort = reachGaps(frames, carriage, all).some((gapM, i) => all[i]!.kind === 'hand' && gapM > 0);
-  const goals = isShort ? all : firm;
   let arms = placeArms(frames, carriage, state);
-  const rounds = standsFree(carriage) || goals.length > 0 ? ROUNDS : 0;
+  const laid = asLaid(all, arms);
+  const isShort = reachGaps(frames, carriage, laid).some((gapM, i) => laid[i]!.kind === 'hand' && gapM > 0);
+  let goals = isShort ? laid : firm;
+  const rounds = standsFree(carriage) || sitsFree(carriage) || goals.length > 0 ? ROUNDS : 0;
   for (let round = 0; round < rounds; round++) {
-    ({ state, legs } = settle(frames, carriage, feet, armLump(frames, body), goals, state, 8));
+    const wishes = { frames, carriage, feet, lump: armLump(frames, body), goals };
+    ({ state, legs } = settle(wishes, state, 8));
     arms = placeArms(frames, carriage, state, arms);
+    goals = asLaid(goals, arms);
   }
   placeFingers(frames, carriage);
   const points = pointsOf(frames, body);
@@ -135,60 +119,8 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
       face: yawDeg(rotationOf(frames, 'head')),
     },
     feet: { left: legs.left.foot, right: legs.right.foot },
-    unreached: unreachedOf({ frames, carriage, legs, arms, balance, gaze, goals }),
+    unreached: unreachedOf({ frames, carriage, state, feet, legs, arms, balance, gaze, goals }),
   };
-}
-
-/** What a solved figure is checked by. */
-interface Solved {
-  frames: Frames;
-  carriage: Carriage;
-  legs: Record<Side, PlacedLeg>;
-  arms: Record<Side, ArmAngles>;
-  balance: Balance;
-  gaze: GazeAngles;
-  goals: readonly ReachGoal[];
-}
-
-/** Everything that is not as it was asked, in plain words with its amount. */
-function unreachedOf({ frames, carriage, legs, arms, balance, gaze, goals }: Solved): Unreached[] {
-  const { body, pose } = carriage;
-  const unreached: Unreached[] = [];
-  const put = (what: string, amount: number, unit: Unreached['unit']) =>
-    unreached.push({ what, amount, unit });
-  for (const side of SIDES) {
-    const hasLeg = !Number.isFinite(body.limbEnds.leg[side]);
-    if (hasLeg && legs[side].gapM > REPORT_M)
-      put(`${side} foot does not reach its mark`, legs[side].gapM, 'm');
-    if (arms[side].gapM > REPORT_M) put(`${side} hand stays short`, arms[side].gapM, 'm');
-    if (arms[side].pushedOutDeg > REPORT_DEG)
-      put(`${side} arm is carried out by the body`, arms[side].pushedOutDeg, '°');
-    const asked = settingOf(pose, sided(side, 'KneeBendDeg'));
-    if (hasLeg && standsFree(carriage) && Math.abs(legs[side].bendDeg - asked) > REPORT_DEG)
-      put(
-        `${side} knee bends ${Math.round(legs[side].bendDeg)}° for ${asked}° asked`,
-        legs[side].bendDeg - asked,
-        '°',
-      );
-  }
-  const gaps = reachGaps(frames, carriage, goals);
-  goals.forEach(({ contact, side, kind }, i) => {
-    // hands and elbows are told by their arms
-    if (kind !== 'back' && kind !== 'shoulder') return;
-    if (Math.abs(gaps[i]!) > REPORT_M)
-      put(
-        `${side ? `${side} ` : ''}${kind} stays off the ${targetWords(contact.to, side)}`,
-        Math.abs(gaps[i]!),
-        'm',
-      );
-  });
-  for (const contact of pose.contacts)
-    if (!targetOf(frames, carriage, contact))
-      put(`there is no ${targetWords(contact.to, null)} here to touch`, 0, 'm');
-  if (!balance.isStable) put('the body would tip over', Math.max(0, -balance.marginM), 'm');
-  if (balance.errorM > REPORT_M) put('weight is not where it was asked', balance.errorM, 'm');
-  if (gaze.beyondDeg > 0) put('eyes do not reach their target', gaze.beyondDeg, '°');
-  return unreached;
 }
 
 /** A pose whose weight stands on the foot that is there, or that stands, where the other does not. */

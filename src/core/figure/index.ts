@@ -1,8 +1,9 @@
 export { armSettingsTowards, placesInReach, type ReachablePlace } from './grasp';
-export { figureOf, type Figure, type FigureScene, type Unreached } from './figureOf';
+export { figureOf, type Figure, type FigureScene } from './figureOf';
+export { staysShort, unreachedWords, type Unreached, type UnreachedId } from './told/unreached';
 export type { FigurePoints } from './told/points';
 export { createSkinned, skinSurface, type SkinnedSurface } from './skin/skinning';
-export { TRANSFORM_STRIDE, turned } from './joints/frames';
+export { about, axesOf, rotationOf, TRANSFORM_STRIDE, turned } from './joints/frames';
 export { pressFlesh, type Pressed } from './skin/flesh';
 export type { Rod } from './clearances/rods';
 export type { Foot } from './legs/stance';

@@ -8,6 +8,7 @@ export const PORTRAIT_POSES: readonly Pose[] = [
       hipsTurnLeftDeg: 34,
       leftWeightShare: 0.3,
       leftKneeBendDeg: 12,
+      leftArmOutDeg: 12,
       headTurnLeftDeg: -20,
       headTiltLeftDeg: -5,
       chinDownDeg: 3,

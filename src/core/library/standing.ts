@@ -60,6 +60,7 @@ export const STANDING_POSES: readonly Pose[] = [
         leftFootOutDeg: 20,
         rightFootOutDeg: 30,
         headTurnLeftDeg: -18,
+        rightElbowSwivelDeg: 16,
         leftArmOutDeg: 13,
         leftElbowBendDeg: 22,
         faceForwardCm: 1,

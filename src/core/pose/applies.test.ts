@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { settingApplies } from './applies';
-import { CARRIED_NAMES, neutralPose, withContact, withTouch, type Carried, type Pose } from './pose';
+import { CARRIED_NAMES, type Carried } from './carried';
+import { neutralPose, withContact, withTouch, type Pose } from './pose';
 import type { SettingId } from './settings';
 
 const carried = (support: Carried): Pose => ({ ...neutralPose('x'), support });

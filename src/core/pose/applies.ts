@@ -1,9 +1,9 @@
+import { isAlongLevel, isOnFeet, isOnSeat, sideLainOn } from './carried';
 import { contactOf, legModes, limbContact, type Pose } from './pose';
 import { SETTINGS, type SettingId } from './settings';
 
 const ARM_BY_CONTACT: ReadonlySet<string> = new Set(['ArmForwardDeg', 'ArmOutDeg', 'ElbowBendDeg']);
 const HAND_BY_CONTACT: ReadonlySet<string> = new Set(['ForearmTurnDeg', 'WristBendDeg', 'WristSideDeg']);
-const ON_A_SEAT: ReadonlySet<Pose['support']> = new Set(['perch', 'sit', 'astride']);
 
 /**
  * Whether a setting moves anything in this pose: what a contact decides, what belongs to another way of being
@@ -12,12 +12,12 @@ const ON_A_SEAT: ReadonlySet<Pose['support']> = new Set(['perch', 'sit', 'astrid
 export function settingApplies(pose: Pose, id: SettingId): boolean {
   const { side } = SETTINGS[id];
   const { support } = pose;
-  const stands = support === 'stand' || support === 'lean';
-  const seated = ON_A_SEAT.has(support);
+  const stands = isOnFeet(support);
+  const seated = isOnSeat(support);
   const modes = legModes(pose);
   if (side === null) {
     const standing = Object.values(modes).includes('stands');
-    const planted = standing && !support.startsWith('recline') && support !== 'floor';
+    const planted = standing && !isAlongLevel(support);
     switch (id) {
       case 'heelSpacingShoulders':
       case 'leftAheadFeet':
@@ -36,7 +36,7 @@ export function settingApplies(pose: Pose, id: SettingId): boolean {
   }
   const name = id.slice(side.length);
   const mode = modes[side];
-  const along = support === 'floor' || support.startsWith('recline');
+  const along = isAlongLevel(support);
   const crossedOver = pose.crossed?.over === side && pose.crossed.how !== 'ankles';
   switch (name) {
     case 'FootOutDeg':
@@ -48,11 +48,9 @@ export function settingApplies(pose: Pose, id: SettingId): boolean {
       if (crossedOver) return pose.crossed?.how === 'knees';
       return mode === 'lies' || mode === 'free' || along || (stands && mode === 'stands');
     case 'LegOutDeg':
-      return (
-        (mode !== 'stands' || along) && !support.startsWith('reclineL') && !support.startsWith('reclineR')
-      );
+      return (mode !== 'stands' || along) && sideLainOn(support) === null;
     case 'LegForwardDeg':
-      return mode === 'free' || (along && (support === 'reclineLeft' || support === 'reclineRight'));
+      return mode === 'free' || sideLainOn(support) !== null;
     case 'KneeInDeg':
       return true;
   }

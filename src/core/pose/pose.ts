@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { FACE_MOVE_NAMES, FACE_MOVES, type FaceMove, type FaceShares } from '../body';
 import { supportSchema } from '../scene';
 import { otherSide, SIDES, type Side } from '../units';
+import { CARRIED, CARRIED_NAMES, isOnSeat, LEG_MODES, type Carried, type LegMode } from './carried';
 import {
   contactSchema,
   contactSide,
@@ -45,29 +46,6 @@ export const HAND_SHAPES = [
 ] as const;
 export type HandShape = (typeof HAND_SHAPES)[number];
 
-/** How the body is carried, and on what. Lying on a side is named by the side that is down. */
-export const CARRIED = {
-  stand: 'standing',
-  lean: 'leaning',
-  perch: 'perched',
-  sit: 'seated',
-  astride: 'astride',
-  kneel: 'kneeling high',
-  kneelLow: 'kneeling low',
-  floor: 'on the floor',
-  reclineLeft: 'lying on the left side',
-  reclineRight: 'lying on the right side',
-  reclineBack: 'lying on the back',
-  reclineFront: 'lying on the front',
-  allFours: 'on hands and knees',
-} as const;
-export type Carried = keyof typeof CARRIED;
-export const CARRIED_NAMES = Object.keys(CARRIED) as Carried[];
-
-/** What a leg does: its foot stands, it lies, its knee kneels, or it is carried in the air. */
-export const LEG_MODES = ['stands', 'lies', 'kneels', 'free'] as const;
-export type LegMode = (typeof LEG_MODES)[number];
-
 /** Ways of crossing the legs. */
 export const CROSSINGS = {
   ankles: 'ankles crossed',
@@ -78,13 +56,22 @@ export const CROSSING_NAMES = Object.keys(CROSSINGS) as (keyof typeof CROSSINGS)
 
 const metres = z.number().min(-20).max(20);
 
+/** How far past the lens the eyes may be asked to look, degrees: to the sitter's left, and up. */
+export const OFF_LENS_RANGES = {
+  leftDeg: { min: -40, max: 40, step: 2 },
+  upDeg: { min: -30, max: 30, step: 2 },
+} as const;
+
+const offLens = (angle: keyof typeof OFF_LENS_RANGES) =>
+  z.number().min(OFF_LENS_RANGES[angle].min).max(OFF_LENS_RANGES[angle].max);
+
 /** Where the eyes look. A point is said in metres from the mark: left, up, to the front. Yaw is positive to the sitter's left, pitch positive upwards, both against the head. */
 export const gazeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('lens') }),
   z.strictObject({
     kind: z.literal('offLens'),
-    leftDeg: z.number().min(-40).max(40),
-    upDeg: z.number().min(-30).max(30),
+    leftDeg: offLens('leftDeg'),
+    upDeg: offLens('upDeg'),
   }),
   z.strictObject({ kind: z.literal('ahead') }),
   z.strictObject({ kind: z.literal('down') }),
@@ -161,11 +148,22 @@ export function settingOf(pose: Pose, id: SettingId): number {
 /** Bend of a knee that hangs over the other one, where nothing is said of it, degrees. */
 const HANGING_KNEE_DEG = 84;
 
-/** What a setting is in this pose when nothing is said of it: the table's neutral, but for a knee hung over the other. */
+/** The thigh of one who sits lies along the seat, against the upright trunk, degrees. */
+const SEATED_THIGH_DEG = 84;
+
+/**
+ * What a setting is in this pose when nothing is said of it: the table's neutral, but for a knee hung over the other
+ * and for a leg that hangs from a seat.
+ */
 export function neutralOf(pose: Pose, id: SettingId): number {
   const { crossed } = pose;
-  if (crossed?.how === 'knees' && id === sided(crossed.over, 'KneeBendDeg')) return HANGING_KNEE_DEG;
-  return SETTINGS[id].neutral;
+  const { side, neutral } = SETTINGS[id];
+  if (side === null) return neutral;
+  const isKnee = id === sided(side, 'KneeBendDeg');
+  if (crossed?.how === 'knees' && crossed.over === side && isKnee) return HANGING_KNEE_DEG;
+  if (!isOnSeat(pose.support) || legModes(pose)[side] !== 'free') return neutral;
+  if (isKnee) return HANGING_KNEE_DEG;
+  return id === sided(side, 'LegForwardDeg') ? SEATED_THIGH_DEG : neutral;
 }
 
 /**
@@ -235,24 +233,9 @@ export function withContact(pose: Pose, side: Side, to: ContactTarget | null): P
 
 /** What each leg does in a pose. */
 export function legModes(pose: Pose): Record<Side, LegMode> {
-  return pose.legs ?? { left: USUAL_LEGS[pose.support], right: USUAL_LEGS[pose.support] };
+  const usual = CARRIED[pose.support].legs;
+  return pose.legs ?? { left: usual, right: usual };
 }
-
-const USUAL_LEGS: Record<Carried, LegMode> = {
-  stand: 'stands',
-  lean: 'stands',
-  perch: 'stands',
-  sit: 'stands',
-  astride: 'stands',
-  kneel: 'kneels',
-  kneelLow: 'kneels',
-  floor: 'stands',
-  reclineLeft: 'lies',
-  reclineRight: 'lies',
-  reclineBack: 'lies',
-  reclineFront: 'lies',
-  allFours: 'kneels',
-};
 
 /** The pose seen in a mirror: left and right exchanged throughout. */
 export function mirrorPose(pose: Pose): Pose {

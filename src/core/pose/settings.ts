@@ -98,7 +98,7 @@ const PAIRED = {
   ArmForwardDeg: ['arms', '°', -60, 170, 0, 6, 'arm forward', 'back', 'forward', 1],
   ArmOutDeg: ['arms', '°', -30, 150, 8, 4, 'arm away from the body', 'across', 'away', 1],
   ElbowBendDeg: ['arms', '°', 0, 150, 14, 8, 'elbow bent', 'straight', 'bent', 1],
-  ElbowSwivelDeg: ['arms', '°', -90, 90, 0, 8, 'elbow turned', 'in', 'out', 1],
+  ElbowSwivelDeg: ['arms', '°', -90, 90, 0, 8, 'elbow turned', 'forward', 'back', 1],
   ForearmTurnDeg: ['hands', '°', -80, 80, -12, 10, 'forearm turned', 'palm back', 'palm forward', 1],
   WristBendDeg: ['hands', '°', -70, 80, 8, 8, 'wrist bent', 'back', 'towards the palm', 1],
   WristSideDeg: ['hands', '°', -20, 30, 4, 5, 'wrist sideways', 'thumb side', 'little-finger side', 1],

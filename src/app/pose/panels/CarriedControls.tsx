@@ -9,6 +9,7 @@ import {
   CROSSINGS,
   LEG_MODES,
   legModes,
+  type Carried,
   type LegMode,
   type Pose,
 } from '@/core/pose';
@@ -20,6 +21,10 @@ import { usePoseStore } from '@/take/poseStore';
 
 const KIND_WORDS = Object.fromEntries(SUPPORT_KINDS.map((k) => [k, SUPPORTS[k].words])) as Record<
   SupportKindName,
+  string
+>;
+const CARRIED_WORDS = Object.fromEntries(CARRIED_NAMES.map((c) => [c, CARRIED[c].words])) as Record<
+  Carried,
   string
 >;
 const LEG_WORDS: Record<LegMode, string> = {
@@ -119,7 +124,7 @@ export function CarriedControls({ pose, wheelchairSeatM }: { pose: Pose; wheelch
           label="carried"
           value={pose.support}
           options={CARRIED_NAMES}
-          words={CARRIED}
+          words={CARRIED_WORDS}
           onChange={(support) => setPose(carriedIn(pose, support))}
         />
         {objects.length < 4 && (

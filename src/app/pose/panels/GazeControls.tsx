@@ -2,7 +2,7 @@
 
 import { FACE_MOVE_NAMES, FACE_MOVES } from '@/core/body';
 import type { Shot } from '@/core/picture';
-import { EXPRESSIONS, type ExpressionName, type Gaze, type Pose } from '@/core/pose';
+import { EXPRESSIONS, OFF_LENS_RANGES, type ExpressionName, type Gaze, type Pose } from '@/core/pose';
 import { SIDES } from '@/core/units';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '@/ui/Choice';
@@ -19,8 +19,8 @@ const GAZE_WORDS: Record<Gaze['kind'], string> = {
 };
 
 const OFF_LENS = [
-  { angle: 'leftDeg', label: 'past the lens, to the left', most: 40, ends: ['right', 'left'] },
-  { angle: 'upDeg', label: 'past the lens, upwards', most: 30, ends: ['down', 'up'] },
+  { angle: 'leftDeg', label: 'past the lens, to the left', ends: ['right', 'left'] },
+  { angle: 'upDeg', label: 'past the lens, upwards', ends: ['down', 'up'] },
 ] as const;
 
 /** What a kind of gaze starts from. */
@@ -69,14 +69,12 @@ export function GazeControls({ shot }: { shot: Shot }) {
           />
         ))}
       {gaze.kind === 'offLens' &&
-        OFF_LENS.map(({ angle, label, most, ends }) => (
+        OFF_LENS.map(({ angle, label, ends }) => (
           <NumberSlider
             key={angle}
             label={label}
             value={gaze[angle]}
-            min={-most}
-            max={most}
-            step={2}
+            {...OFF_LENS_RANGES[angle]}
             unit="°"
             ends={ends}
             neutral={0}

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { viewOf } from '@/core/camera';
+import { staysShort, unreachedWords } from '@/core/figure';
 import type { Take } from '@/core/sitting';
 import { SETTINGS, type Pose } from '@/core/pose';
 import type { ReachingChange } from '@/core/adapt';
@@ -29,23 +30,26 @@ export function Unreached({ take, profile, report }: UnreachedProps) {
   const [answer, setAnswer] = useState<{ pose: Pose; change: ReachingChange | null } | null>(null);
   const [isLooking, setLooking] = useState(false);
   const { pose, camera } = take.shot;
-  const isShort = report.unreached.some((u) => u.unit === 'm' && u.amount > 0.01);
+  const isShort = report.unreached.some((u) => staysShort(u) && u.amount > 0.01);
   const current = answer?.pose === pose ? answer : null;
 
   async function look() {
     setLooking(true);
-    const change = await studio('backstage').reaching(profile, pose, viewOf(camera).eye);
-    setAnswer({ pose, change: change ?? null });
-    setLooking(false);
+    try {
+      const change = await studio('backstage').reaching(profile, pose, viewOf(camera).eye);
+      setAnswer({ pose, change: change ?? null });
+    } finally {
+      setLooking(false);
+    }
   }
 
   return (
     <div className="py-2" data-testid="unreached">
       <h3 className="quiet text-xs">Not quite as asked</h3>
       {report.unreached.map((u) => (
-        <p key={u.what} className="text-[13px]">
-          {u.what}
-          {u.unit === 'm' && u.amount > 0 ? `, ${(u.amount * 100).toFixed(1)} cm` : ''}
+        <p key={`${u.id} ${u.side} ${u.to}`} className="text-[13px]">
+          {unreachedWords(u)}
+          {staysShort(u) && u.amount > 0 ? `, ${(u.amount * 100).toFixed(1)} cm` : ''}
         </p>
       ))}
       {isShort && !current && (

@@ -26,6 +26,10 @@ export interface ArmAngles {
   gapM: number;
   /** Way round that was chosen for an arm with a contact. */
   choice: ArmChoice | null;
+  /** How far the elbow is turned from where it was asked to be, where a contact leaves it no more room, degrees. */
+  swivelOffDeg: number;
+  /** From the place of a contact to where the wrist belongs when the hand lies on it, in the set, metres. */
+  wristFromPlace: Vec3 | null;
   /** How far a free arm was carried out so that it does not run into the body, degrees. */
   pushedOutDeg: number;
 }

@@ -1,5 +1,5 @@
-import { bodyTarget, contactOf, limbContact, type Contact, type Pose } from '../../pose';
-import { add, SIDES, type Side } from '../../units';
+import { bodyTarget, contactOf, limbContact, type BodyPlaceName, type Contact, type Pose } from '../../pose';
+import { add, SIDES, subtract, type Side } from '../../units';
 import type { ArmAngles } from './armBones';
 import type { Carriage } from '../carriage';
 import { placeContactArm } from './contactArm';
@@ -35,7 +35,7 @@ export function placeArms(
     const contact = contactOf(pose, side);
     const elbow = limbContact(pose, side, 'elbow') ?? limbContact(pose, side, 'forearm');
     const place = contact && targetOf(frames, carriage, contact);
-    const hand = place && (onThigh(contact) ? uncovered(place, trunk) : place);
+    const hand = place && (isUnderBelly(contact) ? uncovered(place, trunk) : place);
     const held = elbow && targetOf(frames, carriage, elbow);
     if (elbow && held)
       angles[side] = placeHeldArm(
@@ -58,6 +58,7 @@ export function placeArms(
         earlier?.[side].choice ?? null,
       );
     else angles[side] = placeFreeArm(frames, carriage, side, distance, state);
+    if (place && hand) countFromPlace(angles[side], place, hand);
     // the other arm keeps clear of this one
     const arm = limbDistance(frames, carriage.body, 'arm', side);
     otherArm = arm;
@@ -66,8 +67,17 @@ export function placeArms(
   return angles;
 }
 
-function onThigh({ to }: Contact): boolean {
-  return bodyTarget(to)?.place.startsWith('thigh') ?? false;
+/** A hand that slid along its place is still counted from the place itself. */
+function countFromPlace(arm: ArmAngles, place: Target, hand: Target): void {
+  if (arm.wristFromPlace) arm.wristFromPlace = add(arm.wristFromPlace, subtract(hand.point, place.point));
+}
+
+/** Places of the thigh that a belly may lie over. */
+const UNDER_BELLY: ReadonlySet<BodyPlaceName> = new Set(['thighTop', 'thighInner']);
+
+function isUnderBelly({ to }: Contact): boolean {
+  const own = bodyTarget(to);
+  return own !== null && UNDER_BELLY.has(own.place);
 }
 
 /** A hand on a thigh goes no further towards the knee than this to come out from under a belly, metres. */

@@ -1,5 +1,5 @@
 import { settingOf, sided, type Contact } from '../../pose';
-import { add, subtract, unit, sideSign, type Quat, type Side } from '../../units';
+import { add, subtract, unit, sideSign, type Quat, type Side, type Vec3 } from '../../units';
 import { CLEAR_ELBOW, finishArm, wristAngles, fingerAxes, type ArmAngles, type ArmChoice } from './armBones';
 import type { Carriage } from '../carriage';
 import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
@@ -19,6 +19,8 @@ interface Candidate {
   sideways: number;
   elbowBendDeg: number;
   gapM: number;
+  /** Where the wrist belongs, in the set, metres. */
+  wrist: Vec3;
 }
 
 /** Cost of an angle past its comfortable range, in squared tens of degrees. */
@@ -26,6 +28,13 @@ function strain(value: number, low: number, high: number): number {
   const over = value > high ? value - high : value < low ? low - value : 0;
   return (over / 10) ** 2;
 }
+
+/** Elbow and wrist go no further than this, and from here on a way round costs much more, degrees. */
+const MOST_ELBOW_DEG = 146;
+const MOST_WRIST_DEG = { easy: 60, bearing: 80 } as const;
+const PAST_LIMIT = 25;
+/** From here on a bent elbow is felt, degrees. */
+const EASY_ELBOW_DEG = 132;
 
 /** An elbow is let hang: what is less than this far below the shoulder costs, metres. */
 const LOW_ELBOW_M = 0.16;
@@ -60,6 +69,7 @@ export function placeContactArm(
   const sign = sideSign(side);
   const { lengths } = body;
   const S = lengths.frameM;
+  const mostWristDeg = MOST_WRIST_DEG[contact.kind === 'lean' ? 'bearing' : 'easy'];
   const lie = lieOn(contact);
   const bones = bonesM(body, 'arm', side);
   hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:clavicle`));
@@ -90,6 +100,9 @@ export function placeContactArm(
       strain(turn, -55, 55) * 1.2 +
       (lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5) +
       ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * swivelWeight +
+      strain(arm.bendDeg, 0, EASY_ELBOW_DEG) +
+      strain(arm.bendDeg, 0, MOST_ELBOW_DEG) * PAST_LIMIT +
+      strain(bend, -mostWristDeg, mostWristDeg) * PAST_LIMIT +
       (bend / 60) ** 2 * (contact.kind === 'lean' ? 0.2 : 1) +
       (sideways / 30) ** 2 +
       (turn / 90) ** 2 +
@@ -114,6 +127,7 @@ export function placeContactArm(
       sideways,
       elbowBendDeg: arm.bendDeg,
       gapM: arm.gapM,
+      wrist: laid.wrist,
     };
   };
 
@@ -124,7 +138,7 @@ export function placeContactArm(
         if (Math.abs(fingerDeg) <= lie.mostTurnDeg)
           best = tryArm({ swivelDeg, fingerDeg }, best.cost) ?? best;
   // settle between the grid's points, so that the choice follows a drag smoothly
-  for (let step = start ? 1.25 : 5; step > 0.03; step /= 2)
+  for (let step = start ? 1.25 : 5; step > 0.012; step /= 2)
     for (let moved = true; moved;) {
       moved = false;
       for (const [ds, df] of [
@@ -153,6 +167,8 @@ export function placeContactArm(
     forearmTurnDeg: arm.turn,
     gapM: arm.gapM,
     choice: arm.choice,
+    swivelOffDeg: arm.choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg,
+    wristFromPlace: subtract(arm.wrist, target.point),
     pushedOutDeg: 0,
   };
 }

@@ -1,7 +1,7 @@
-import { settingOf, sided, type Pose } from '../../pose';
+import { isLying, settingOf, sided, type Pose } from '../../pose';
 import { add, subtract, clamp, degrees, sideSign, type Quat, type Side, type Vec3 } from '../../units';
 import { fromBind, CLEAR_ELBOW, CLEAR_WRIST, finishArm, type ArmAngles } from './armBones';
-import { isLying, type Carriage } from '../carriage';
+import type { Carriage } from '../carriage';
 import { about, at, between, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
 import type { Clearance } from '../clearances/clearance';
 import { placeCollarbone, yawDeg, type TrunkState } from '../trunk/trunk';
@@ -140,6 +140,8 @@ export function placeFreeArm(
     forearmTurnDeg: turn,
     gapM: 0,
     choice: null,
+    swivelOffDeg: 0,
+    wristFromPlace: null,
     pushedOutDeg: Math.hypot(found.outDeg - asked.outDeg, found.forwardDeg - asked.forwardDeg),
   };
 }

@@ -179,6 +179,8 @@ export function placeHeldArm(
     forearmTurnDeg: turn,
     gapM,
     choice: null,
+    swivelOffDeg: 0,
+    wristFromPlace: null,
     pushedOutDeg: 0,
   };
 }

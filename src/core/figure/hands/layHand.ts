@@ -40,7 +40,8 @@ const LIES: Record<string, SaidLie> = {
   wheel: { fingersForwardDeg: 0, easySwivelDeg: 55 },
 };
 
-const HOVER_M = 0.03;
+/** A hand that hovers reads as one that touches: a finger's breadth off, metres (common practice). */
+const HOVER_M = 0.022;
 const TOUCH_M = 0.009;
 /** In a hollow the hand touches with its ends, metres. */
 const HOLLOW_M = 0.026;

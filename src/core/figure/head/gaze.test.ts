@@ -45,7 +45,7 @@ describe('the eyes', () => {
       { lens: LENS },
     );
     expect(aside.gaze.beyondDeg).toBeGreaterThan(20);
-    expect(aside.unreached.map((u) => u.what)).toContain('eyes do not reach their target');
+    expect(aside.unreached.map((u) => u.id)).toContain('eyes');
   });
 
   it('look down at a hand that lies low, to the side it is on', () => {

@@ -46,6 +46,15 @@ export function turned(v: readonly number[], rotation: Quat): Vec3 {
   return out;
 }
 
+/** Directions in the set of a frame's own axes: the sitter's left, up and front of what it turns. */
+export function axesOf(rotation: Quat): { left: Vec3; up: Vec3; front: Vec3 } {
+  return {
+    left: turned([1, 0, 0], rotation),
+    up: turned([0, 1, 0], rotation),
+    front: turned([0, 0, 1], rotation),
+  };
+}
+
 /** Rotation whose columns are the given axes. */
 export function fromAxes(x: Vec3, y: Vec3, z: Vec3): Quat {
   const out: Quat = [0, 0, 0, 1];

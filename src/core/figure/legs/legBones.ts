@@ -8,6 +8,10 @@ import { boneFrame, type TwoBone } from '../joints/twoBone';
 /** One leg as it was placed: its bones, and the foot at its end. */
 export interface PlacedLeg extends TwoBone {
   foot: Foot;
+  /** How far a leg in the air was carried up by what it would run into, degrees. */
+  carriedUpDeg?: number;
+  /** How far a seated foot slid towards the seat, because the leg does not reach where it was asked, metres. */
+  slidM?: number;
 }
 
 /** Half the thickness of the leg where it lies on something, metres. */

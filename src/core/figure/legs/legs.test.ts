@@ -154,3 +154,27 @@ describe('legs that go out, kneeling', () => {
     expect(splay('kneelLow')).toBeLessThan(-0.1);
   });
 });
+
+describe('a leg that hangs from a seat', () => {
+  const seated = (settings: Pose['settings']): Pose => {
+    const base = carriedIn(neutralPose('hanging'), 'sit');
+    return { ...base, legs: { left: 'free', right: 'stands' }, settings: { ...base.settings, ...settings } };
+  };
+  it.each(['slight', 'average', 'heavy'] as const)(
+    'lies along it and hangs before its edge, on the %s body',
+    (name) => {
+      const { points } = figureOf(bodyOf(name), seated({}), { lens: [0, 1.4, 5] });
+      expect(Math.abs(points.knees.left[1] - points.hips.left[1])).toBeLessThan(0.08);
+      expect(points.knees.left[1] - points.ankles.left[1]).toBeGreaterThan(0.3);
+    },
+  );
+  it.each(['slight', 'average', 'heavy'] as const)(
+    'does not go through it or the floor where it is let down, on the %s body',
+    (name) => {
+      const figure = figureOf(bodyOf(name), seated({ leftLegForwardDeg: 0 }), { lens: [0, 1.4, 5] });
+      expect(figure.points.knees.left[1]).toBeGreaterThan(0.38);
+      expect(figure.points.ankles.left[1]).toBeGreaterThan(0.03);
+      expect(figure.unreached.map((u) => u.id)).toContain('legCarriedUp');
+    },
+  );
+});

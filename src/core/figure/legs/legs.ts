@@ -1,9 +1,9 @@
-import { legModes, settingOf, sided, type LegMode } from '../../pose';
-import { add, SIDES, sideSign, unit, type Side, type Vec3 } from '../../units';
-import type { Carriage } from '../carriage';
+import { isAlongLevel, legModes, settingOf, sided, type LegMode } from '../../pose';
+import { add, apart, SIDES, sideSign, subtract, unit, type Side, type Vec3 } from '../../units';
+import { supportDistance, type Carriage } from '../carriage';
 import { overKnee, ankleOnKnee } from './crossedLegs';
 import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
-import { hangLeg, type PlacedLeg } from './legBones';
+import { hangLeg, legRadiusM, type PlacedLeg } from './legBones';
 import { trailingFoot } from './lyingFoot';
 import { lyingLeg, kneelingLeg } from './lyingLeg';
 import type { Foot } from './stance';
@@ -20,27 +20,68 @@ function kneePole(frames: Frames, carriage: Carriage, side: Side, foot: Foot): V
   return unit(pole);
 }
 
-/** A leg in the air by its own angles, against the pelvis. */
+/** A thigh in the air is raised in such steps until it is clear of what is sat on, and no further than this, degrees. */
+const RAISE_STEP_DEG = 4;
+const MOST_RAISED_DEG = 120;
+/** Shares of the thigh that must be clear, and how much of its thickness a seat takes up. */
+const CLEAR_ALONG = [0.25, 0.4, 0.55, 0.7, 0.85, 1] as const;
+const CLEAR_BY = 0.5;
+
+/** The least raise of a thigh, beyond what was asked, that keeps it off what is sat on, degrees. */
+function raisedClear(
+  carriage: Carriage,
+  hip: Vec3,
+  legAt: (raisedDeg: number) => { knee: Vec3; ankle: Vec3 },
+): number {
+  if (!carriage.seat) return 0;
+  const clearM = legRadiusM(carriage.body, 'thigh') * CLEAR_BY;
+  const isClear = (deg: number) => {
+    const { knee, ankle } = legAt(deg);
+    const thigh = subtract(knee, hip);
+    return (
+      ankle[1] >= carriage.body.lengths.ankleHeightM &&
+      CLEAR_ALONG.every((share) => supportDistance(carriage, add(hip, thigh, share)) >= clearM)
+    );
+  };
+  let high = 0;
+  while (high < MOST_RAISED_DEG && !isClear(high)) high += RAISE_STEP_DEG;
+  if (high === 0) return 0;
+  let low = high - RAISE_STEP_DEG;
+  for (let i = 0; i < 10; i++) {
+    const middle = (low + high) / 2;
+    if (isClear(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+/** A leg in the air by its own angles, against the pelvis; over the edge of a seat, not through it. */
 function freeLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3): PlacedLeg {
   const { body, pose } = carriage;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
   const sign = sideSign(side);
-  const thigh = chain(
-    rotationOf(frames, 'pelvis'),
-    about('x', -get('LegForwardDeg')),
-    about('z', sign * get('LegOutDeg')),
-    about('y', -sign * get('KneeInDeg')),
-  );
   const [thighM, shankM] = bonesM(body, 'leg', side);
-  const knee = add(hip, turned([0, -thighM, 0], thigh));
+  const thighAt = (raisedDeg: number) =>
+    chain(
+      rotationOf(frames, 'pelvis'),
+      about('x', -get('LegForwardDeg') - raisedDeg),
+      about('z', sign * get('LegOutDeg')),
+      about('y', -sign * get('KneeInDeg')),
+    );
   const bendDeg = get('KneeBendDeg');
-  const shank = chain(thigh, about('x', bendDeg));
-  const ankle = add(knee, turned([0, -shankM, 0], shank));
+  const legAt = (raisedDeg: number) => {
+    const thigh = thighAt(raisedDeg);
+    const shank = chain(thigh, about('x', bendDeg));
+    const knee = add(hip, turned([0, -thighM, 0], thigh));
+    return { thigh, shank, knee, ankle: add(knee, turned([0, -shankM, 0], shank)) };
+  };
+  const carriedUpDeg = raisedClear(carriage, hip, legAt);
+  const { thigh, shank, knee, ankle } = legAt(carriedUpDeg);
   const leg: TwoBone = { middle: knee, end: ankle, bendDeg, gapM: 0 };
   const pole = turned([0, 0, 1], thigh);
   const foot = trailingFoot(carriage, side, knee, ankle, turned([0, 0, 1], shank), 0);
   hangLeg(frames, body, side, hip, leg, pole, foot);
-  return { ...leg, foot };
+  return { ...leg, foot, carriedUpDeg };
 }
 
 function standingLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3, planted: Foot): PlacedLeg {
@@ -51,7 +92,7 @@ function standingLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3, 
   const pole = kneePole(frames, carriage, side, foot);
   const leg = twoBone(hip, foot.ankle, pole, ...bones);
   hangLeg(frames, body, side, hip, leg, pole, foot);
-  return { ...leg, foot };
+  return { ...leg, foot, slidM: apart(foot.heel, planted.heel) };
 }
 
 /** A seated sitter's foot that is out of reach slides towards the seat; it never pulls the pelvis off it. */
@@ -106,7 +147,7 @@ function legIn(
   hip: Vec3,
   foot: Foot,
 ): PlacedLeg {
-  const along = carriage.pose.support === 'floor' || carriage.pose.support.startsWith('recline');
+  const along = isAlongLevel(carriage.pose.support);
   switch (mode) {
     case 'stands':
       return along

@@ -1,4 +1,4 @@
-import { settingOf, sided } from '../../pose';
+import { settingOf, sided, sideLainOn } from '../../pose';
 import {
   add,
   clamp,
@@ -51,13 +51,14 @@ function lyingLegAt(
   const { body, pose, levelM } = carriage;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
   const sign = sideSign(side);
-  const onSide = pose.support === 'reclineLeft' || pose.support === 'reclineRight';
+  const lainOn = sideLainOn(pose.support);
+  const onSide = lainOn !== null;
   const [thighM, shankM] = bonesM(body, 'leg', side);
   const reachM = reachAtBendM(thighM, shankM, clamp(get('KneeBendDeg'), 2, 150));
   const swing = radians(onSide ? get('LegForwardDeg') : sign * get('LegOutDeg'));
   const along = add(add([0, 0, 0], carriage.legsTowards, Math.cos(swing)), carriage.aside, Math.sin(swing));
   const S = body.lengths.frameM;
-  const upper = onSide && (pose.support === 'reclineLeft') === (side === 'right');
+  const upper = onSide && lainOn !== side;
   const stacked =
     upper &&
     Math.abs(

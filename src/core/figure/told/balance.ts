@@ -1,9 +1,9 @@
 import { jointIndex, type JointName } from '../../body';
-import { contactPart, contactSide, legModes } from '../../pose';
-import { add, SIDES, type Side, type Vec3 } from '../../units';
+import { bodyTarget, contactPart, contactSide, type Contact, isLying, legModes } from '../../pose';
+import { add, SIDES, subtract, type Side, type Vec3 } from '../../units';
 import { polygonContains, polygonHull } from 'd3-polygon';
-import { isLying, standsFree, type Carriage } from '../carriage';
-import { rotationOf, turned, type Frames } from '../joints/frames';
+import { isPropped, standsFree, supportDistance, type Carriage, SEAT_HALF_SHARE } from '../carriage';
+import { at, rotationOf, turned, type Frames } from '../joints/frames';
 import type { PlacedLeg } from '../legs/legBones';
 import { centreOfMass, balanceTarget } from '../trunk/mass';
 import { pressurePoint, type Foot } from '../legs/stance';
@@ -38,7 +38,9 @@ export function measureBalance(
   const { body, pose } = carriage;
   const com = centreOfMass(frames, body);
   const groups = bearing(frames, carriage, legs);
-  const corners = groups.flatMap((g) => g.corners.map((p): [number, number] => [p[0], p[2]]));
+  const corners = [...groups.flatMap((g) => g.corners), ...steadying(frames, carriage)].map(
+    (p): [number, number] => [p[0], p[2]],
+  );
   const marginM = marginIn(hullOf(corners), [com[0], com[2]]);
   const loads = shareOut(groups, com);
   const isStable = marginM > 0;
@@ -60,17 +62,30 @@ export function measureBalance(
   const across = [left[0] - right[0], left[2] - right[2]] as const;
   const span = across[0] ** 2 + across[1] ** 2;
   const leftShare = ((com[0] - right[0]) * across[0] + (com[2] - right[2]) * across[1]) / span;
-  const errorM = pose.support === 'lean' ? 0 : Math.hypot(com[0] - target[0], com[2] - target[2]);
+  const errorM = isPropped(carriage) ? 0 : Math.hypot(com[0] - target[0], com[2] - target[2]);
   return { centreOfMassM: com, errorM, leftShare, marginM, isStable, loads };
+}
+
+/** Shares of the thigh from hip to knee at which it is looked for on the seat. */
+const ALONG_THIGH = [0.15, 0.3, 0.45, 0.6] as const;
+/** A thigh's middle lies on a seat that is nearer than this, share of the frame. */
+const THIGH_ON_SEAT_SHARE = 0.055;
+
+/** Where a thigh lies on what is sat on: the whole of it bears, not the seat bones alone. */
+function underThigh(frames: Frames, carriage: Carriage, side: Side): Vec3[] {
+  if (!carriage.seat) return [];
+  const hip = frames.position[jointIndex(`${side}:thigh`)]!;
+  const knee = frames.position[jointIndex(`${side}:shank`)]!;
+  const nearM = THIGH_ON_SEAT_SHARE * carriage.body.lengths.frameM;
+  return ALONG_THIGH.map((share) => add(hip, subtract(knee, hip), share)).filter(
+    (p) => supportDistance(carriage, p) < nearM,
+  );
 }
 
 interface Group {
   part: string;
   corners: Vec3[];
 }
-
-/** Half the breadth and depth on which a seated pelvis rests, share of the frame. */
-const SEAT_HALF_SHARE = 0.055;
 
 /** Everything that bears: feet that stand, knees, the seat, the back and hands or elbows that lean. */
 function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLeg>): Group[] {
@@ -95,6 +110,7 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
       [-half, -half],
       [-half, half],
     ].map(([x, z]) => add(pelvis, turned([x!, 0, z!], carriage.yaw)));
+    for (const side of SIDES) corners.push(...underThigh(frames, carriage, side));
     groups.push({ part: 'seat', corners });
   }
   const chestDown = Math.abs(turned([0, 1, 0], rotationOf(frames, 'spineHigh'))[1]) < 0.5;
@@ -109,17 +125,25 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
     if (contact.kind !== 'lean') continue;
     const side = contactSide(contact);
     const part = contactPart(contact);
-    const joint: JointName =
-      part === 'back' || !side
-        ? 'spineHigh'
-        : part === 'shoulder'
-          ? `${side}:upperArm`
-          : part === 'elbow' || part === 'forearm'
-            ? `${side}:forearm`
-            : `${side}:hand`;
-    groups.push({ part: side ? `${side} ${part}` : part, corners: [frames.position[jointIndex(joint)]!] });
+    groups.push({ part: side ? `${side} ${part}` : part, corners: [partAt(frames, contact)] });
   }
   return groups;
+}
+
+/** Where the part of a contact is. */
+function partAt(frames: Frames, contact: Contact): Vec3 {
+  const side = contactSide(contact);
+  const part = contactPart(contact);
+  if (part === 'back' || !side) return at(frames, 'spineHigh');
+  if (part === 'shoulder') return at(frames, `${side}:upperArm`);
+  return at(frames, part === 'elbow' || part === 'forearm' ? `${side}:forearm` : `${side}:hand`);
+}
+
+/** What rests on a support or on the floor bears next to nothing, but keeps one from falling that way. */
+function steadying(frames: Frames, { pose }: Carriage): Vec3[] {
+  return pose.contacts
+    .filter((c) => c.kind !== 'hover' && c.kind !== 'touch' && !bodyTarget(c.to) && contactPart(c) !== 'foot')
+    .map((c) => partAt(frames, c));
 }
 
 const SHARE_ROUNDS = 400;

@@ -8,7 +8,7 @@ import {
   type HeldJoint,
   type JointName,
 } from '../../body';
-import { contactOf, limbContact, settingOf, sided, type Pose } from '../../pose';
+import { contactOf, isLying, limbContact, settingOf, sided, type Pose } from '../../pose';
 import { add, dot, lengthOf, SIDES, subtract, unit, type Side, type Vec3 } from '../../units';
 import type { Balance } from './balance';
 import { at, carried, type Frames } from '../joints/frames';
@@ -98,7 +98,7 @@ function borneByArmsAndBack(frames: Frames, body: Body, balance: Balance): numbe
  */
 export function effortOf(frames: Frames, body: Body, pose: Pose, balance: Balance): JointEffort[] {
   const moments: Record<HeldJoint, number> = {} as Record<HeldJoint, number>;
-  const lying = pose.support.startsWith('recline');
+  const lying = isLying(pose.support);
   const chestDown = balance.loads.some((l) => l.part === 'upper body');
   moments.neck = momentOf(frames, body, 'neck') * (chestDown ? LEFT_WHEN_SUPPORTED : 1);
   moments.lowerBack = Math.max(

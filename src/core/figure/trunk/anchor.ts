@@ -1,6 +1,6 @@
-import { settingOf } from '../../pose';
+import { isAlongLevel, settingOf } from '../../pose';
 import { add, clamp, dot, type Vec3 } from '../../units';
-import { isLying, type Carriage } from '../carriage';
+import type { Carriage } from '../carriage';
 import { legRadiusM } from '../legs/legBones';
 import { turned } from '../joints/frames';
 
@@ -40,8 +40,7 @@ export function anchorOf(carriage: Carriage): Anchor {
     return { pelvis, under: add([pelvis[0], 0, pelvis[2]], front, thighReach(carriage, pelvis[1])) };
   }
   const kneeM = legRadiusM(body, 'knee') * 0.9;
-  const height =
-    isLying(pose.support) || pose.support === 'floor' ? seatGapM : kneelingHeight(carriage, kneeM);
+  const height = isAlongLevel(pose.support) ? seatGapM : kneelingHeight(carriage, kneeM);
   const on = pose.on === 'seat' ? seatMiddle(carriage) : ([0, 0, 0] as Vec3);
   const pelvis: Vec3 = [on[0], levelM + height, on[2]];
   return { pelvis, under: [pelvis[0], 0, pelvis[2]] };

@@ -61,6 +61,19 @@ export interface ReachGoal {
   side: Side | null;
   /** `forearm`: a hand whose elbow is held reaches by its forearm alone. */
   kind: 'elbow' | 'hand' | 'forearm' | 'shoulder' | 'back';
+  /** From the place of a hand to its wrist, as the hand was laid last, in the set, metres. */
+  wristFromPlace?: Vec3;
+}
+
+/** The goals of hands with their wrists where the hands were laid, so that the hand's own length counts. */
+export function asLaid(
+  goals: readonly ReachGoal[],
+  arms: Record<Side, { wristFromPlace: Vec3 | null }>,
+): ReachGoal[] {
+  return goals.map((goal) => {
+    const wristFromPlace = goal.kind === 'hand' && goal.side && arms[goal.side].wristFromPlace;
+    return wristFromPlace ? { ...goal, wristFromPlace } : goal;
+  });
 }
 
 /** Contacts that can ask the trunk to move. Those of knees and feet are the legs' own. */
@@ -117,7 +130,7 @@ export function elbowAt(carriage: Carriage, { point, normal }: Target): Vec3 {
 
 /** How far each goal is from being reached, metres; negative where something would have to give. */
 export function reachGaps(frames: Frames, carriage: Carriage, goals: readonly ReachGoal[]): number[] {
-  return goals.map(({ contact, side, kind }) => {
+  return goals.map(({ contact, side, kind, wristFromPlace = [0, 0, 0] }) => {
     const target = targetOf(frames, carriage, contact);
     if (!target) return 0;
     if (kind === 'back' || side === null) {
@@ -139,7 +152,7 @@ export function reachGaps(frames: Frames, carriage: Carriage, goals: readonly Re
       const wanted = lowerM + HAND_REACH * carriage.body.lengths.handM;
       return (lengthOf(subtract(target.point, elbowAt(carriage, elbow))) - wanted) * FOREARM_WEIGHT;
     }
-    const far = lengthOf(subtract(shoulder, target.point));
+    const far = lengthOf(subtract(shoulder, add(target.point, wristFromPlace)));
     return Math.max(0, far - (upperM + lowerM) * LONGEST_ARM_SHARE);
   });
 }

@@ -1,7 +1,7 @@
 import { jointIndex, type Body } from '../../body';
-import { settingOf, sided, type Carried, type Pose } from '../../pose';
+import { isLying, settingOf, SETTINGS, sided, type Carried, type Pose } from '../../pose';
 import { degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../../units';
-import { isLying, type Carriage } from '../carriage';
+import type { Carriage } from '../carriage';
 import { about, between, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
 
 /** What the search may change: where the pelvis is, and small moves of the trunk that were not asked for, degrees. */
@@ -21,10 +21,18 @@ export interface TrunkState {
   girdle: Record<Side, { raisedDeg: number; forwardDeg: number }>;
 }
 
-/** Neutral curves of the back, degrees; the settings are said against them. */
-const NEUTRAL_HOLLOW_DEG = 10;
-const NEUTRAL_CURVE_DEG = 5;
-const NEUTRAL_DRAWN_UP = 0.7;
+/** The curves of the back are said against their neutral ones, which the bind pose has. */
+const NEUTRAL = {
+  hollowDeg: SETTINGS.lowerHollowDeg.neutral,
+  curveDeg: SETTINGS.upperCurveDeg.neutral,
+  drawnUp: SETTINGS.drawnUpShare.neutral,
+} as const;
+/**
+ * How far the back gives way from drawn up to slumped: a full slump takes about five centimetres off the height
+ * (from memory: sitting slumped against sitting erect); drawing up beyond neutral gains little.
+ */
+const SLUMP_DEG = 18;
+const DRAWN_UP_DEG = 10;
 /**
  * The head keeps this share of the trunk's pitch and roll; neck and inner ear take out the rest. Lying down the head
  * goes with the trunk.
@@ -48,9 +56,10 @@ export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState
   const s = (id: Parameters<typeof settingOf>[1]) => settingOf(pose, id);
   const roll = s('hipsLeftUpDeg') - s('leanLeftDeg') + state.rollDeg;
   const hinge = s('hingeDeg') + state.leanForwardDeg;
-  const hollow = s('lowerHollowDeg') - NEUTRAL_HOLLOW_DEG;
-  const curve = s('upperCurveDeg') - NEUTRAL_CURVE_DEG + state.bowDeg;
-  const slump = (NEUTRAL_DRAWN_UP - s('drawnUpShare')) * 10;
+  const hollow = s('lowerHollowDeg') - NEUTRAL.hollowDeg;
+  const curve = s('upperCurveDeg') - NEUTRAL.curveDeg + state.bowDeg;
+  const below = NEUTRAL.drawnUp - s('drawnUpShare');
+  const slump = below * (below > 0 ? SLUMP_DEG : DRAWN_UP_DEG);
   const bend = s('bendLeftDeg') + state.leanLeftDeg;
   const twist = s('twistLeftDeg') + state.twistLeftDeg;
   // the spine rights itself over a tilted pelvis, not over a body that leans as one piece

@@ -1,7 +1,7 @@
 import { settingOf, sided } from '../../pose';
 import { type Side, type Vec3 } from '../../units';
 import { anchorOf } from './anchor';
-import { standsFree, type Carriage } from '../carriage';
+import { sitsFree, standsFree, type Carriage } from '../carriage';
 import { bonesM } from '../joints/frames';
 import { balanceTarget } from './mass';
 import type { ReachGoal } from './reach';
@@ -10,13 +10,13 @@ import type { TrunkState } from './trunk';
 import { reachAtBendM } from '../joints/twoBone';
 
 /** Weights of the search, per metre or per degree; see the residuals below. */
-export const BALANCE_PER_M = 200;
+export const BALANCE_PER_M = 600;
 
 /** Differencing steps: metres for the pelvis, degrees for the angles. */
 export const STEPS = [1e-6, 1e-6, 1e-6, ...Array.from({ length: 9 }, () => 1e-4)];
 
-/** Gain below which the search has settled: a twentieth of a millimetre of balance, so that mirrored poses agree. */
-export const ENOUGH = (0.00005 * BALANCE_PER_M) ** 2;
+/** Gain below which the search has settled: so little that mirrored poses agree to a tenth of a millimetre. */
+export const ENOUGH = 2e-5;
 
 /** The state as the search sees it: pelvis (3), roll, leans (2), bow, twist, collarbones left (2) and right (2). */
 export function toUnknowns({ pelvis, girdle, ...s }: TrunkState): number[] {
@@ -52,14 +52,16 @@ export function fromUnknowns(x: readonly number[], tuckDeg: number): TrunkState 
 
 const PELVIS = [0, 1, 2];
 
-const BALANCE = [...PELVIS, 3, 4, 5];
+const LEAN_AHEAD = 5;
+
+const BALANCE = [...PELVIS, 3, 4, LEAN_AHEAD];
 
 const TRUNK = [4, 5, 6, 7, 8, 9, 10, 11];
 
 /** Which unknowns may move: the pelvis of one who stands, the trunk of one who reaches for something. */
 export function unknownsOf(carriage: Carriage, goals: readonly ReachGoal[]): number[] {
   const standing = standsFree(carriage);
-  if (goals.length === 0) return standing ? BALANCE : [];
+  if (goals.length === 0) return standing ? BALANCE : sitsFree(carriage) ? [LEAN_AHEAD] : [];
   return standing ? [...PELVIS, 3, ...TRUNK] : TRUNK;
 }
 
