@@ -46,7 +46,9 @@ export async function saveTake(db: GilvoDatabase, take: Take): Promise<void> {
 /** Adds a take after the last one of its sitting. */
 export async function addTake(db: GilvoDatabase, take: Omit<Take, 'position'>): Promise<Take> {
   return db.transaction('rw', db.takes, async () => {
-    const position = await db.takes.where('sittingId').equals(take.sittingId).count();
+    // after the last one, whatever gaps a file left before it
+    const last = (await db.takes.where('sittingId').equals(take.sittingId).sortBy('position')).at(-1);
+    const position = last ? last.position + 1 : 0;
     const whole = takeSchema.parse({ ...take, position });
     await db.takes.add(whole);
     return whole;

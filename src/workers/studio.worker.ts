@@ -11,6 +11,7 @@ import {
   type LightGoal,
   type LightProposal,
   type MendResult,
+  type MendWishes,
   type ReachingChange,
 } from '@/core/adapt';
 import {
@@ -293,14 +294,8 @@ const api = {
   },
 
   /** Looks for the smallest change that clears a finding. */
-  async mend(
-    profile: BodyProfile,
-    shot: Shot,
-    finding: Finding,
-    wanted: WantedRanges,
-    ground: Ground,
-  ): Promise<MendResult> {
-    return mend((await loadedFor(profile)).standIn, shot, finding, wanted, ground);
+  async mend(profile: BodyProfile, shot: Shot, finding: Finding, wishes: MendWishes): Promise<MendResult> {
+    return mend((await loadedFor(profile)).standIn, shot, finding, wishes);
   },
 };
 

@@ -23,6 +23,20 @@ describe('cheapest order', () => {
     );
   });
 
+  it('gives the first in the numbering of equally cheap orders', () => {
+    const equal = (n: number) => Array.from({ length: n }, () => Array<number>(n).fill(0.1));
+    for (const n of [2, 5, 9]) expect(cheapestOrder(equal(n)).sequence).toEqual(equal(n).map((_, i) => i));
+    expect(cheapestOrder(equal(5), 2).sequence).toEqual([2, 0, 1, 3, 4]);
+    // two cheap ways: 0 1 3 2 and 0 2 1 3 cost the same
+    const two = [
+      [0, 1, 1, 9],
+      [9, 0, 9, 1],
+      [9, 1, 0, 9],
+      [9, 9, 1, 0],
+    ];
+    expect(cheapestOrder(two)).toEqual({ sequence: [0, 1, 3, 2], total: 3 });
+  });
+
   // Reference library: the HiGHS MIP solver on the path formulation with ordering variables (Miller, Tucker, Zemlin).
   it('equals a mixed-integer solver for 10 items', async () => {
     const highs = await loadHighs();

@@ -42,16 +42,19 @@ export function settingsWithin(share: number): fc.Arbitrary<Pose['settings']> {
       ];
     }),
   ) as Record<SettingId, fc.Arbitrary<number>>;
-  return fc.record(values, { requiredKeys: [] });
+  return fc.record(values, { requiredKeys: [], noNullPrototype: true });
 }
 
 const gaze: fc.Arbitrary<Gaze> = fc.oneof(
   fc.constantFrom<Gaze>({ kind: 'lens' }, { kind: 'ahead' }, { kind: 'down' }),
-  fc.record({
-    kind: fc.constant('offLens' as const),
-    leftDeg: fc.integer({ min: -40, max: 40 }),
-    upDeg: fc.integer({ min: -30, max: 30 }),
-  }),
+  fc.record(
+    {
+      kind: fc.constant('offLens' as const),
+      leftDeg: fc.integer({ min: -40, max: 40 }),
+      upDeg: fc.integer({ min: -30, max: 30 }),
+    },
+    { noNullPrototype: true },
+  ),
 );
 const hand = fc.constantFrom(...HAND_SHAPES);
 const landmark = fc.constantFrom(null, ...USUAL_PLACES);

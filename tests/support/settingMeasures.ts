@@ -1,11 +1,10 @@
 import { jointIndex, type Body, type Finger, type Phalanx } from '@/core/body';
 import { axesOf, rotationOf, type Figure, type UnreachedId } from '@/core/figure';
 import { carriedIn } from '@/core/library';
-import { neutralPose, withContact, type PairedName, type Pose, type SettingId } from '@/core/pose';
-import { add, cross, degrees, dot, midpoint, subtract, unit, type Side, type Vec3 } from '@/core/units';
+import { neutralPose, withContact, type MidlineId, type PairedName, type Pose } from '@/core/pose';
+import { add, cross, degrees, dot, midpoint, subtract, unit, type Vec3 } from '@/core/units';
 
 type JointOf = Parameters<typeof rotationOf>[1];
-type MidlineId = Exclude<SettingId, `${Side}${PairedName}`>;
 
 /** What a setting names, read off the figure, and the pose in which it is tried. */
 export interface SettingMeasure {

@@ -1,4 +1,4 @@
-export { mend, type MendChange, type MendResult } from './mend';
+export { mend, type MendChange, type MendResult, type MendWishes, type StuckWhy } from './mend';
 export { dragged, handlePoint, HANDLES, type Handle } from './handles';
 export { whatReaches, type ReachingChange } from './reaching';
 export { lightFor, SOUGHT_PATTERNS, type LightGoal, type LightProposal } from './lightFor';

@@ -3,8 +3,9 @@ import { CAMERA_RANGES } from '../camera';
 import { canBeMoved, KEY_RANGES } from '../light';
 import { seeShot, type Shot, type Sight, type StandIn } from '../picture';
 import type { Ground } from '../scene';
-import { settingOf, SETTINGS, withSetting } from '../pose';
-import { outside, review, RULES, type Finding, type MendVariable } from '../review';
+import { settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
+import { outside, review, RULES, type Finding, type Measurement, type MendVariable } from '../review';
+import { clamp } from '../units';
 
 /** One number a mend changed. */
 export interface MendChange {
@@ -13,9 +14,22 @@ export interface MendChange {
   to: number;
 }
 
+/** Why a finding is not mended: every change would raise another, its stations are held, or nobody knows its rule. */
+export type StuckWhy = 'raisesAnother' | 'held' | 'unknownRule';
+
 export type MendResult =
   | { kind: 'mended'; shot: Shot; changes: MendChange[]; evaluations: number }
-  | { kind: 'stuck'; why: string; evaluations: number };
+  | { kind: 'stuck'; why: StuckWhy; evaluations: number };
+
+/** What a mend is asked under. */
+export interface MendWishes {
+  /** What the brief wants; without one, what the pose's own message wants. */
+  wanted?: WantedRanges;
+  /** The room, whose furniture is in the picture. */
+  ground?: Ground | undefined;
+  /** Stations that stay as they are. */
+  held?: readonly Station[];
+}
 
 /** Seconds that one step of the camera or of the key costs, against the settings' own figures. */
 const CAMERA_SECONDS = 1.2;
@@ -74,18 +88,25 @@ function valueAt(axis: Axis, steps: number): number {
   return Math.round((axis.from + axis.step * steps) * 1000) / 1000;
 }
 
-function moved(shot: Shot, axis: Axis, steps: number): Shot {
+function moved({ from, held }: Search, shot: Shot, axis: Axis, steps: number): Shot {
   const value = valueAt(axis, steps);
   if (axis.variable.on === 'pose') {
     const pose = withSetting(shot.pose, axis.variable.id, value);
-    const { holds } = axis.variable;
-    if (!holds) return { ...shot, pose };
-    const against = settingOf(pose, holds) - (value - axis.from);
-    const { min, max } = SETTINGS[holds];
-    return { ...shot, pose: withSetting(pose, holds, Math.min(max, Math.max(min, against))) };
+    return { ...shot, pose: withHeld(from.pose, heldAgainst(pose, axis, value), held) };
   }
   if (axis.variable.on === 'light') return { ...shot, light: { ...shot.light, [axis.variable.name]: value } };
   return { ...shot, camera: { ...shot.camera, [axis.variable.name]: value } };
+}
+
+/** What moves against a change, so that what it carries stays where it was. */
+function heldAgainst(pose: Pose, { variable, from }: Axis, value: number): Pose {
+  if (variable.on !== 'pose' || !variable.holds) return pose;
+  const { min, max } = SETTINGS[variable.holds];
+  return withSetting(pose, variable.holds, clamp(settingOf(pose, variable.holds) - (value - from), min, max));
+}
+
+function isHeld(variable: MendVariable, held: readonly Station[]): boolean {
+  return variable.on === 'pose' && held.includes(SETTINGS[variable.id].station);
 }
 
 function inRange(axis: Axis, steps: number): boolean {
@@ -111,6 +132,9 @@ const FIRST_CHANGES = 3;
 /** One search for a mend: what was found before, and how often a picture was taken. */
 interface Search {
   standIn: StandIn;
+  /** The shot as it was before anything was changed. */
+  from: Shot;
+  held: readonly Station[];
   wanted: WantedRanges;
   ground: Ground | undefined;
   /** Severity of every finding that may stay. */
@@ -122,28 +146,27 @@ interface Search {
  * Looks for the smallest change, in comfortable steps, that clears a finding without raising another.
  * Each of the finding's settings is tried alone, first where its own slope points, then outwards step by step; the
  * cheapest change wins. Where every change that clears it raises something else, the cheapest ones are followed by
- * a change that clears that. `wanted` is what the brief wants; without one, what the pose's own message wants. On a
- * `ground` the room's furniture is in the picture.
- * Deterministic.
+ * a change that clears that. A change that hides what is measured clears nothing. Deterministic.
  */
 export function mend(
   standIn: StandIn,
   shot: Shot,
   finding: Finding,
-  wanted: WantedRanges = wantedRanges(shot.pose.message),
-  ground?: Ground,
+  { wanted = wantedRanges(shot.pose.message), ground, held = [] }: MendWishes = {},
 ): MendResult {
   const findings = review(seeShot(standIn, shot, { ground }), wanted);
   const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
-  const search: Search = { standIn, wanted, ground, before, evaluations: 1 };
+  const search: Search = { standIn, from: shot, held, wanted, ground, before, evaluations: 1 };
   const found = clear(search, shot, finding, MOST_CHANGES);
   const { evaluations } = search;
   if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
-  const known = RULES.some((r) => r.id === finding.ruleId);
-  const why = known
-    ? 'no small change clears it without raising another finding'
-    : `there is no rule ${finding.ruleId}`;
-  return { kind: 'stuck', why, evaluations };
+  return { kind: 'stuck', why: whyStuck(finding, held), evaluations };
+}
+
+function whyStuck({ ruleId, measurement }: Finding, held: readonly Station[]): StuckWhy {
+  if (!RULES.some((r) => r.id === ruleId)) return 'unknownRule';
+  const { variables } = measurement;
+  return variables.length > 0 && variables.every((v) => isHeld(v, held)) ? 'held' : 'raisesAnother';
 }
 
 interface Way {
@@ -155,7 +178,7 @@ interface Way {
 /** The cheapest way found to clear one finding with at most `most` changes; null when there is none. */
 function clear(search: Search, shot: Shot, finding: Finding, most: number): Way | null {
   const { best, others } = singleChange(search, shot, finding);
-  if (best) return { shot: best.sight.shot, changes: [changeOf(best)], cost: best.cost };
+  if (best) return { shot: best.sight.shot, changes: changesOf(shot, best), cost: best.cost };
   if (most <= 1) return null;
   others.sort((a, b) => a.cost - b.cost);
   let way: Way | null = null;
@@ -164,13 +187,25 @@ function clear(search: Search, shot: Shot, finding: Finding, most: number): Way 
     const rest = clear(search, first.sight.shot, first.raised[0]!, most - 1);
     const cost = first.cost + (rest?.cost ?? Infinity);
     if (rest && (!way || cost < way.cost))
-      way = { shot: rest.shot, changes: [changeOf(first), ...rest.changes], cost };
+      way = { shot: rest.shot, changes: [...changesOf(shot, first), ...rest.changes], cost };
   }
   return way;
 }
 
-function changeOf({ axis, steps }: Trial): MendChange {
-  return { variable: axis.variable, from: axis.from, to: valueAt(axis, steps) };
+/** The change of a trial, and with it what moved against it. */
+function changesOf(before: Shot, { axis, steps, sight }: Trial): MendChange[] {
+  const { variable } = axis;
+  const main: MendChange = { variable, from: axis.from, to: valueAt(axis, steps) };
+  if (variable.on !== 'pose' || !variable.holds) return [main];
+  const id = variable.holds;
+  const [from, to] = [settingOf(before.pose, id), settingOf(sight.shot.pose, id)];
+  return from === to ? [main] : [main, { variable: { on: 'pose', id }, from, to }];
+}
+
+/** How far a measurement still lies outside; what is no longer seen is not mended. */
+function stillOff(measurement: Measurement | undefined, before: Measurement): number {
+  if (!measurement || (measurement.of ?? 0) < (before.of ?? 0)) return Infinity;
+  return outside(measurement);
 }
 
 /** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
@@ -182,7 +217,7 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
     search.evaluations++;
     let sight: Sight;
     try {
-      sight = seeShot(search.standIn, moved(shot, axis, steps), { ground: search.ground });
+      sight = seeShot(search.standIn, moved(search, shot, axis, steps), { ground: search.ground });
     } catch (error) {
       if (error instanceof RangeError) return null;
       throw error;
@@ -193,7 +228,7 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
       axis,
       steps,
       sight,
-      off: measurement ? outside(measurement) : 0,
+      off: stillOff(measurement, finding.measurement),
       raised: findings.filter(
         (f) => f.id !== finding.id && f.severity > (search.before.get(f.id) ?? -1) + RAISED,
       ),
@@ -203,7 +238,7 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
   let best: Trial | null = null;
   const others: Trial[] = [];
   for (const variable of finding.measurement.variables) {
-    if (variable.on === 'light' && !canBeMoved(shot.light)) continue;
+    if (isHeld(variable, search.held) || (variable.on === 'light' && !canBeMoved(shot.light))) continue;
     const axis = axisOf(shot, variable);
     const taken = new Map<number, Trial | null>();
     const tryAt = (steps: number): Trial | null => {

@@ -11,8 +11,10 @@ const wordsOf = (text: string) => text.split(/\s+/).length;
 describe('a cue', () => {
   it.each(SETTING_IDS)('can be said for %s, both ways, shortly', (id) => {
     const { min, max, station } = SETTINGS[id];
-    const up = cueFor({ kind: 'setting', station, id, from: min, to: max });
-    const down = cueFor({ kind: 'setting', station, id, from: max, to: min });
+    // what turns all the way round has no far end: a quarter of the range either way
+    const [low, high] = [min + (max - min) / 4, max - (max - min) / 4 - 1e-6];
+    const up = cueFor({ kind: 'setting', station, id, from: low, to: high });
+    const down = cueFor({ kind: 'setting', station, id, from: high, to: low });
     for (const cue of [up, down]) {
       expect(wordsOf(cue.text)).toBeLessThanOrEqual(MOST_WORDS);
       expect(cue.text).toMatch(/^[A-Z].*\.$/);
@@ -80,4 +82,11 @@ describe('cues between poses', () => {
   it('are none where nothing changes', () => {
     expect(cuesBetween(plain, { ...plain, name: 'other name' })).toEqual([]);
   });
+});
+
+it('turns the shorter way, and says how far that is', () => {
+  const turned = (deg: number) => withSetting(plain, 'hipsTurnLeftDeg', deg);
+  expect(cuesBetween(turned(170), turned(-170))[0]!.text).toBe(
+    'Turn your whole body to your left, a little.',
+  );
 });

@@ -2,8 +2,11 @@ import {
   contactPart,
   contactSide,
   differenceOf,
+  settingChange,
   SETTINGS,
   type Change,
+  type Gaze,
+  type MidlineId,
   type PairedName,
   type Pose,
   type Station,
@@ -13,7 +16,7 @@ import {
   carriedPhrase,
   contactPhrase,
   expressionPhrase,
-  FREE_ARM_PHRASE,
+  freePhrase,
   GAZE_PHRASES,
   HAND_PHRASES,
   MIDLINE_PHRASES,
@@ -58,29 +61,31 @@ function textOf(change: Change): string {
       const s = SETTINGS[change.id];
       const pair = s.side
         ? PAIRED_PHRASES[change.id.slice(s.side.length) as PairedName]
-        : MIDLINE_PHRASES[change.id]!;
-      const grows = change.to > change.from;
+        : MIDLINE_PHRASES[change.id as MidlineId];
+      const by = settingChange(change.id, change.from, change.to);
+      const grows = by > 0;
       const phrase = pair[grows ? 0 : 1];
-      return `${s.side ? withSide(phrase, s.side) : phrase}, ${amount(Math.abs(change.to - change.from) / s.step)}.`;
+      return `${s.side ? withSide(phrase, s.side) : phrase}, ${amount(Math.abs(by) / s.step)}.`;
     }
     case 'carried':
       return `${carriedPhrase(change.to)}.`;
     case 'contact': {
       const side = contactSide(change) ?? 'left';
       if (change.to) return `${withSide(contactPhrase(change.to), side)}.`;
-      const free =
-        change.station === 'arms'
-          ? FREE_ARM_PHRASE
-          : `Free your ${change.part === 'back' ? 'back' : `{side} ${contactPart(change)}`}`;
-      return `${withSide(free, side)}.`;
+      return `${withSide(freePhrase(contactPart(change)), side)}.`;
     }
     case 'hand':
       return `${withSide(HAND_PHRASES[change.to], change.side)}.`;
     case 'expression':
       return `${expressionPhrase(change.to)}.`;
     case 'gaze':
-      return `${GAZE_PHRASES[change.to.kind]}.`;
+      return `${gazePhrase(change.to)}.`;
   }
+}
+
+function gazePhrase(gaze: Gaze): string {
+  const phrase = GAZE_PHRASES[gaze.kind];
+  return gaze.kind === 'hand' ? withSide(phrase, gaze.side) : phrase;
 }
 
 function sideOf(change: Change): Side | null {

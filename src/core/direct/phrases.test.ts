@@ -10,6 +10,7 @@ import {
   withTouch,
   type Contact,
 } from '../pose';
+import { CONTACT_PARTS, CONTACT_TARGETS } from '../pose/contact';
 import { cuesBetween, MOST_WORDS } from './cues';
 import { carriedPhrase, contactPhrase, expressionPhrase, HAND_PHRASES } from './phrases';
 
@@ -25,20 +26,39 @@ const cueOf = (said: Partial<Contact>) => cuesBetween(plain, withTouch(plain, co
 
 describe('what is said for a contact', () => {
   it.each<[Partial<Contact>, string]>([
-    [{}, 'Rest your left hand on your thigh, top.'],
+    [{}, 'Rest your left hand on the top of your thigh.'],
     [{ kind: 'hover', to: 'chin', part: 'right:fist' }, 'Bring your right fist near your chin.'],
     [{ kind: 'grip', to: 'rail' }, 'Grip the rail with your left hand.'],
     [
       { kind: 'touch', to: 'temple', part: 'left:fingertips' },
       'Touch your temple with your left fingertips.',
     ],
-    [{ kind: 'lean', to: 'kneeTop', part: 'right:elbow' }, 'Lean your right elbow on your knee, above.'],
+    [
+      { kind: 'lean', to: 'kneeTop', part: 'right:elbow' },
+      'Lean your right elbow on your thigh, just above the knee.',
+    ],
     [{ kind: 'lean', to: 'wall', part: 'left:shoulder' }, 'Lean your left shoulder on the wall.'],
     [{ kind: 'lean', to: 'wall', part: 'back' }, 'Lean your back on the wall.'],
     [{ to: 'other:forearm' }, 'Rest your left hand on your right forearm.'],
     [{ to: 'other:forearm', part: 'right:palm' }, 'Rest your right hand on your left forearm.'],
   ])('%j', (said, words) => {
     expect(cueOf(said).text).toBe(words);
+  });
+
+  it('is a whole sentence for every part, place and way of touching', () => {
+    for (const part of CONTACT_PARTS)
+      for (const to of CONTACT_TARGETS)
+        for (const kind of CONTACT_KINDS) {
+          const words = contactPhrase(contact({ part, to, kind }));
+          expect(words, `${part} ${to} ${kind}`).toMatch(/^[A-Z][a-z' ,{}-]+[a-z}]$/);
+          expect(words).not.toMatch(/,,|, ,|,\.|your your|the the|on (under|in) |\{your\}/);
+        }
+    expect(cueOf({ part: 'left:littleEdge', kind: 'touch' }).text).toBe(
+      'Touch the top of your thigh with the edge of your left hand.',
+    );
+    expect(cueOf({ part: 'right:fist', to: 'underChin' }).text).toBe(
+      'Rest your right fist on the underside of your chin.',
+    );
   });
 
   it('is told mirrored as it is shown', () => {
@@ -113,4 +133,20 @@ it('every pose of the house can be reached from standing at ease in short cues',
       expect(cue.text.split(/\s+/).length).toBeLessThanOrEqual(MOST_WORDS);
       expect(cue.text).not.toMatch(/[{}]|undefined/);
     }
+});
+
+describe('what is said besides', () => {
+  it('names the hand that is looked at, and its mirror', () => {
+    const looking = { ...plain, gaze: { kind: 'hand' as const, side: 'right' as const } };
+    const cue = cuesBetween(plain, looking)[0]!;
+    expect(cue.text).toBe('Look at your right hand.');
+    expect(cue.asShown).toBe('Look at your left hand.');
+  });
+
+  it('says on what one kneels or lies', () => {
+    const sofa = carriedIn(plain, 'sit').objects!;
+    const onSeat = { ...plain, support: 'kneel' as const, objects: sofa, on: 'seat' as const };
+    expect(carriedPhrase(onSeat)).toMatch(/, on the chair$/);
+    expect(carriedPhrase({ ...onSeat, on: 'floor' })).not.toContain('chair');
+  });
 });

@@ -1,22 +1,27 @@
 import {
   bodyTarget,
   contactPart,
+  HAND_REGIONS,
+  isOnSeat,
   targetWords,
+  type BodyPlaceName,
   type Carried,
   type Contact,
+  type ContactLimb,
   type ContactTarget,
   type Gaze,
+  type HandRegion,
   type HandShape,
   type PairedName,
   type Pose,
-  type SettingId,
+  type MidlineId,
 } from '../pose';
 import { SUPPORTS } from '../scene';
 
 /** What is said when a setting grows, and when it shrinks. `{side}` becomes the sitter's own side. */
 export type PhrasePair = readonly [grows: string, shrinks: string];
 
-export const MIDLINE_PHRASES: Partial<Record<SettingId, PhrasePair>> = {
+export const MIDLINE_PHRASES: Record<MidlineId, PhrasePair> = {
   heelSpacingShoulders: ['Feet wider apart', 'Feet closer together'],
   leftAheadFeet: ['Slide your left foot forward', 'Slide your right foot forward'],
   leftWeightShare: [
@@ -76,40 +81,109 @@ const CONTACT_PHRASES: Partial<Record<ContactTarget, string>> = {
   'other:upperArm': 'Hold your {other} arm with your {side} hand, lightly',
 };
 
-const PART_WORDS: Record<ReturnType<typeof contactPart>, string> = {
-  palm: 'hand',
-  handBack: 'back of your hand',
-  littleEdge: 'hand, on its edge,',
-  thumbEdge: 'hand, thumb side,',
-  fingertips: 'fingertips',
-  fist: 'fist',
-  wrist: 'wrist',
-  elbow: 'elbow',
-  forearm: 'forearm',
-  shoulder: 'shoulder',
-  foot: 'foot',
-  back: 'back',
+/** The part as it is moved, and as what something is done with. */
+interface PartWords {
+  moved: string;
+  by: string;
+}
+
+const PART_WORDS: Record<HandRegion | ContactLimb | 'back', PartWords> = {
+  palm: { moved: 'your {side} hand', by: 'your {side} hand' },
+  handBack: { moved: 'the back of your {side} hand', by: 'the back of your {side} hand' },
+  littleEdge: { moved: 'the edge of your {side} hand', by: 'the edge of your {side} hand' },
+  thumbEdge: { moved: 'the thumb side of your {side} hand', by: 'the thumb side of your {side} hand' },
+  fingertips: { moved: 'your {side} fingertips', by: 'your {side} fingertips' },
+  fist: { moved: 'your {side} fist', by: 'your {side} fist' },
+  wrist: { moved: 'your {side} wrist', by: 'your {side} wrist' },
+  elbow: { moved: 'your {side} elbow', by: 'your {side} elbow' },
+  forearm: { moved: 'your {side} forearm', by: 'your {side} forearm' },
+  shoulder: { moved: 'your {side} shoulder', by: 'your {side} shoulder' },
+  foot: { moved: 'your {side} foot', by: 'your {side} foot' },
+  back: { moved: 'your back', by: 'your back' },
 };
+
+/** What is said for each way of touching: the part, and the place with its article. */
+const KIND_PHRASES: Record<Contact['kind'], (part: PartWords, place: string) => string> = {
+  hover: ({ moved }, place) => `Bring ${moved} near ${place}`,
+  touch: ({ by }, place) => `Touch ${place} with ${by}`,
+  rest: ({ moved }, place) => `Rest ${moved} on ${place}`,
+  hold: ({ by }, place) => `Hold ${place} with ${by}`,
+  grip: ({ by }, place) => `Grip ${place} with ${by}`,
+  lean: ({ moved }, place) => `Lean ${moved} on ${place}`,
+};
+
+/** Places of the body as they are said within a sentence; `{your}` becomes whose they are. */
+const BODY_PHRASES: Record<BodyPlaceName, string> = {
+  waistFront: 'the front of {your} waist',
+  waistSide: 'the side of {your} waist',
+  waistBack: 'the back of {your} waist',
+  hipCrest: '{your} hip',
+  seatBack: 'the back of {your} seat',
+  frontPocket: '{your} front pocket',
+  backPocket: '{your} back pocket',
+  thighTop: 'the top of {your} thigh',
+  thighOuter: 'the outside of {your} thigh',
+  thighInner: 'the inside of {your} thigh',
+  kneeTop: '{your} thigh, just above the knee',
+  kneeFront: '{your} knee',
+  kneeOuter: 'the outside of {your} knee',
+  shin: '{your} shin',
+  calf: '{your} calf',
+  ankle: '{your} ankle',
+  upperArm: '{your} upper arm',
+  upperArmBack: 'the back of {your} upper arm',
+  elbow: '{your} elbow',
+  elbowCrook: 'the crook of {your} elbow',
+  forearm: '{your} forearm',
+  wrist: '{your} wrist',
+  cuff: '{your} cuff',
+  handBack: 'the back of {your} hand',
+  collarbone: '{your} collarbone',
+  chest: '{your} chest',
+  lapel: '{your} lapel',
+  ribs: '{your} ribs',
+  shoulder: '{your} shoulder',
+  shoulderBack: 'the back of {your} shoulder',
+  neckSide: 'the side of {your} neck',
+  jaw: '{your} jaw',
+  cheek: '{your} cheek',
+  temple: '{your} temple',
+  ear: '{your} ear',
+  hairSide: 'the hair at {your} temple',
+  belly: '{your} belly',
+  belt: '{your} belt',
+  hem: 'the hem of {your} top',
+  smallOfBack: 'the small of {your} back',
+  breastbone: '{your} breastbone',
+  collar: '{your} collar',
+  nape: 'the nape of {your} neck',
+  chin: '{your} chin',
+  underChin: 'the underside of {your} chin',
+  lips: '{your} lips',
+  forehead: '{your} forehead',
+  crown: 'the top of {your} head',
+  hairBack: 'the hair at the back of {your} head',
+};
+
+function placePhrase(to: ContactTarget): string {
+  const own = bodyTarget(to);
+  if (!own) return `the ${targetWords(to, null)}`;
+  return BODY_PHRASES[own.place].replace('{your}', own.across ? 'your {other}' : 'your');
+}
 
 /** What is said to bring a part to its place. */
 export function contactPhrase(contact: Contact): string {
   const part = contactPart(contact);
-  const own = part === 'palm' ? CONTACT_PHRASES[contact.to] : undefined;
-  if (own && contact.kind !== 'hover') return own;
-  const place = targetWords(contact.to, part === 'back' ? null : 'left');
-  const whose = bodyTarget(contact.to) ? 'your' : 'the';
-  const verb = { hover: 'Hold', touch: 'Touch', rest: 'Rest', hold: 'Hold', grip: 'Grip', lean: 'Lean' }[
-    contact.kind
-  ];
-  const to = place.replace('right ', '{other} ');
-  const moved = part === 'back' ? 'back' : `{side} ${PART_WORDS[part]}`;
-  if (contact.kind === 'hover') return `Bring your ${moved} near ${whose} ${to}`;
-  if (contact.kind === 'hold' || contact.kind === 'grip') return `${verb} ${whose} ${to} with your ${moved}`;
-  if (contact.kind === 'touch') return `Touch ${whose} ${to} with your ${moved}`;
-  return `${verb} your ${moved} on ${whose} ${to}`;
+  const own = part === 'palm' && contact.kind !== 'hover' ? CONTACT_PHRASES[contact.to] : undefined;
+  return own ?? KIND_PHRASES[contact.kind](PART_WORDS[part], placePhrase(contact.to));
 }
 
-export const FREE_ARM_PHRASE = 'Let your {side} arm hang, loose';
+/** What is said to end a contact. */
+export function freePhrase(part: HandRegion | ContactLimb | 'back'): string {
+  return part in HAND_REGIONS ? FREE_ARM_PHRASE : `Free ${PART_WORDS[part].moved}`;
+}
+
+const FREE_ARM_PHRASE = 'Let your {side} arm hang, loose';
 
 export const HAND_PHRASES: Record<HandShape, string> = {
   relaxed: 'Shake your {side} hand out and let it fall',
@@ -133,7 +207,7 @@ export const GAZE_PHRASES: Record<Gaze['kind'], string> = {
   offLens: 'Eyes just past the lens',
   ahead: 'Look where your nose points',
   down: 'Lower your eyes',
-  hand: 'Look at your hand',
+  hand: 'Look at your {side} hand',
   point: 'Eyes where I point',
 };
 
@@ -141,8 +215,10 @@ export const GAZE_PHRASES: Record<Gaze['kind'], string> = {
 export function carriedPhrase(pose: Pose): string {
   const first = pose.objects?.[0];
   const object = first ? SUPPORTS[first.kind].words : 'floor';
+  const isOnObject = pose.on === 'seat' && first !== undefined && !isOnSeat(pose.support);
+  const where = isOnObject ? `, on the ${object}` : '';
   const crossed = pose.crossed ? `, ${CROSSED_PHRASES[pose.crossed.how]}` : '';
-  return `${CARRIED_PHRASES[pose.support].replace('{object}', object)}${crossed}`;
+  return `${CARRIED_PHRASES[pose.support].replace('{object}', object)}${where}${crossed}`;
 }
 
 const CROSSED_PHRASES: Record<NonNullable<Pose['crossed']>['how'], string> = {

@@ -19,7 +19,7 @@ export {
 } from './light';
 export { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, spreadStops, type FaceInRow } from './acrossFaces';
 export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './lightOnBackground';
-export { openingLight, type OpeningLight } from './windowLight';
+export { keyOfKind, keyThrough, openingLight, type OpeningLight } from './windowLight';
 export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';
 export {
   inOneRow,

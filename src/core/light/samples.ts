@@ -1,5 +1,5 @@
 import { viewTowards } from '../camera';
-import { add, dot, radians, subtract, unit, type Vec3 } from '../units';
+import { add, apart, dot, radians, subtract, unit, type Vec3 } from '../units';
 import { sourceAcrossM, sourceCentre, sourceSizeM, type Light, type LightSource, type Placed } from './light';
 import { sourceKind, type SourceKindId } from './sources';
 
@@ -87,7 +87,8 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
   const centre = sourceCentre({ ...placed, kind });
   const sizeM = sourceSizeM({ ...placed, kind });
   const acrossM = sourceAcrossM({ ...placed, kind });
-  const feather = (placed.featherDeg ?? 0) * (placed.arcDeg >= 0 ? 1 : -1);
+  const { isDaylight } = sourceKind(kind);
+  const feather = isDaylight ? 0 : (placed.featherDeg ?? 0) * (placed.arcDeg >= 0 ? 1 : -1);
   const direct = placed.facesDeg === undefined ? subtract(target, centre) : levelAlong(placed.facesDeg);
   const {
     forward: aim,
@@ -105,7 +106,7 @@ function spread(id: string, kind: SourceKindId, placed: Placed, target: Vec3): L
     xyz: inOneRow(points),
     intensity: 1,
     isBall: outline === 'ball',
-    gridCos: placed.gridDeg === undefined ? -1 : Math.cos(radians(placed.gridDeg / 2)),
+    gridCos: placed.gridDeg === undefined || isDaylight ? -1 : Math.cos(radians(placed.gridDeg / 2)),
     sizeM: Math.sqrt(sizeM * acrossM),
     castsShadow: works === 'lamp',
   };
@@ -156,10 +157,17 @@ function lampOf(id: string, kind: SourceKindId, placed: Placed, target: Vec3, le
   const samples = spread(id, kind, placed, target);
   // set by the meter with the lamp aimed straight; feathering then takes away what it takes away
   const straight = spread(id, kind, { ...placed, featherDeg: 0 }, target);
-  return {
-    ...samples,
-    intensity: level / irradianceFrom(straight, target, facing(target, samples.centre)),
-  };
+  const onTarget = irradianceFrom(straight, target, facing(target, samples.centre));
+  return { ...samples, intensity: level / Math.max(onTarget, LEAST_SHARE * inFrontOf(straight, target)) };
+}
+
+/** A window that hardly faces the target is not taken for more than so many times as bright as one that does. */
+const LEAST_SHARE = 0.02;
+
+/** What a lamp gives straight before it at the target's distance, with intensity 1. */
+function inFrontOf(lamp: LightSamples, target: Vec3): number {
+  const before = add(lamp.centre, lamp.aim, apart(lamp.centre, target));
+  return irradianceFrom(lamp, before, facing(before, lamp.centre));
 }
 
 /** A panel that sends back what it receives from the lamps: Phong's lobe, normalised (Lafortune & Willems 1994). */

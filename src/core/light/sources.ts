@@ -17,6 +17,8 @@ export interface SourceKind {
   gloss?: number;
   /** The size that one of these usually has, metres. */
   usualSizeM: number;
+  /** Daylight bears no grid and is not feathered. */
+  isDaylight?: true;
   /** What shines from the sky: the angle that it is seen under, degrees. It has an altitude and no stand. */
   skyDeg?: number;
 }
@@ -30,15 +32,31 @@ export const SOURCE_KINDS = {
   bare: { words: 'bare bulb', outline: 'ball', acrossShare: 1, works: 'lamp', usualSizeM: 0.1 },
   lantern: { words: 'lantern', outline: 'ball', acrossShare: 1, works: 'lamp', usualSizeM: 0.6 },
   ring: { words: 'ring', outline: 'ring', acrossShare: 1, works: 'lamp', usualSizeM: 0.4 },
-  window: { words: 'window', outline: 'rectangle', acrossShare: 0.7, works: 'lamp', usualSizeM: 1.6 },
+  window: {
+    words: 'window',
+    outline: 'rectangle',
+    acrossShare: 0.7,
+    works: 'lamp',
+    usualSizeM: 1.6,
+    isDaylight: true,
+  },
   // 0.53 degrees: the sun's mean apparent diameter (almanac; from memory)
-  sun: { words: 'sun', outline: 'disc', acrossShare: 1, works: 'lamp', usualSizeM: 1, skyDeg: 0.53 },
+  sun: {
+    words: 'sun',
+    outline: 'disc',
+    acrossShare: 1,
+    works: 'lamp',
+    usualSizeM: 1,
+    isDaylight: true,
+    skyDeg: 0.53,
+  },
   overcast: {
     words: 'overcast sky',
     outline: 'disc',
     acrossShare: 1,
     works: 'lamp',
     usualSizeM: 1,
+    isDaylight: true,
     skyDeg: 80,
   },
   white: {

@@ -2,7 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { openingsOf, roomSchema, WALLS, type Room } from '../scene';
 import { subtract, unit, type Vec3 } from '../units';
-import { irradianceFrom, lightingOf, lightSchema, openingLight, sourceCentre, type Light } from '.';
+import {
+  irradianceFrom,
+  keyOfKind,
+  keyThrough,
+  lightingOf,
+  lightSchema,
+  openingLight,
+  sourceCentre,
+  type Light,
+} from '.';
 
 const ROOM: Room = {
   name: 'room',
@@ -90,5 +99,40 @@ describe('light of any window of any room', () => {
       ),
       { endOnFailure: true },
     );
+  });
+});
+
+describe('a lamp that becomes a window', () => {
+  const lamp: Light = {
+    kind: 'softbox',
+    arcDeg: 40,
+    heightM: 2,
+    distanceM: 1.5,
+    sizeM: 0.9,
+    ambientShare: 0.2,
+    gridDeg: 20,
+    featherDeg: 30,
+  };
+
+  it('leaves its grid and its feather behind, and lights the face', () => {
+    const key = keyThrough(lamp, openingLight(window!)!);
+    expect(key).not.toHaveProperty('gridDeg');
+    expect(key).not.toHaveProperty('featherDeg');
+    expect(keyOfKind(lamp, 'overcast')).not.toHaveProperty('gridDeg');
+    expect(keyOfKind(lamp, 'octa').gridDeg).toBe(20);
+    const [source] = lightingOf(key, FACE).sources;
+    expect(irradianceFrom(source!, FACE, unit(subtract(source!.centre, FACE)))).toBeCloseTo(1, 6);
+  });
+
+  it('is finite whatever was said of it and wherever it faces', () => {
+    for (const facesDeg of [-180, -90, 0, 45, 90, 180])
+      for (const gridDeg of [undefined, 10, 60]) {
+        const stored: Light = { ...light, facesDeg, ...(gridDeg && { gridDeg }) };
+        const [source] = lightingOf(stored, FACE).sources;
+        expect(Number.isFinite(source!.intensity), `${facesDeg} ${gridDeg}`).toBe(true);
+        const onFace = irradianceFrom(source!, FACE, unit(subtract(source!.centre, FACE)));
+        expect(onFace).toBeGreaterThanOrEqual(0);
+        expect(onFace).toBeLessThan(1.0001);
+      }
   });
 });

@@ -1,6 +1,7 @@
 import type { Opening } from '../scene';
 import { degrees } from '../units';
-import { KEY_RANGES, SOURCE_RANGES, type Placed } from './light';
+import { KEY_RANGES, SOURCE_RANGES, type Light, type Placed } from './light';
+import { sourceKind } from './sources';
 
 /** What a key has when it is the light of an opening in a wall. */
 export type OpeningLight = Required<
@@ -32,4 +33,17 @@ export function openingLight({ centre, inwards, widthM, heightM }: Opening): Ope
     isWithin(light.acrossM, SOURCE_RANGES.acrossM)
     ? light
     : null;
+}
+
+/** A key that stands free, of another kind: as wide as its kind is, and as daylight without grid and feather. */
+export function keyOfKind(light: Light, kind: NonNullable<Light['kind']>): Light {
+  const { acrossM: _across, facesDeg: _faces, ...free } = light;
+  if (!sourceKind(kind).isDaylight) return { ...free, kind };
+  const { gridDeg: _grid, featherDeg: _feather, ...bare } = free;
+  return { ...bare, kind };
+}
+
+/** The key as the light of an opening. */
+export function keyThrough(light: Light, opening: OpeningLight): Light {
+  return { ...keyOfKind(light, 'window'), ...opening };
 }

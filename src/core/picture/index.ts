@@ -25,7 +25,7 @@ export {
   type PatternReading,
 } from './face';
 export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight';
-export { flaresOf, HOODED_FROM_DEG } from './light/flare';
+export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
 export { createStandIn, type StandIn } from './standIn';

@@ -27,7 +27,7 @@ export const HAND_REGION_NAMES = Object.keys(HAND_REGIONS) as HandRegion[];
 const SIDE_PARTS = ['elbow', 'forearm', 'shoulder', 'foot'] as const;
 export type ContactLimb = (typeof SIDE_PARTS)[number];
 export type ContactPart = `${Side}:${HandRegion | ContactLimb}` | 'back';
-const PARTS: ContactPart[] = [
+export const CONTACT_PARTS: ContactPart[] = [
   ...(['left', 'right'] as const).flatMap((s) =>
     [...HAND_REGION_NAMES, ...SIDE_PARTS].map((p): ContactPart => `${s}:${p}`),
   ),
@@ -84,7 +84,7 @@ export const CONTACT_KINDS = ['hover', 'touch', 'rest', 'hold', 'grip', 'lean'] 
 const ON_SUPPORTS_ONLY: ReadonlySet<string> = new Set(['shoulder', 'foot', 'back']);
 
 const contactShape = z.strictObject({
-  part: z.enum(PARTS),
+  part: z.enum(CONTACT_PARTS),
   to: z.enum(CONTACT_TARGETS),
   kind: z.enum(CONTACT_KINDS),
   pressure: z.enum(['light', 'firm']),

@@ -11,10 +11,12 @@ export {
   type LegMode,
 } from './carried';
 export {
+  settingChange,
   SETTING_IDS,
   SETTINGS,
   sided,
   STATIONS,
+  type MidlineId,
   type PairedName,
   type Setting,
   type SettingId,

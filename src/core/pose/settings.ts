@@ -1,4 +1,4 @@
-import type { Side } from '../units';
+import { turnBetweenDeg, type Side } from '../units';
 
 /** The nine stations, from the floor up. */
 export const STATIONS = [
@@ -106,7 +106,7 @@ const PAIRED = {
   FingerSpreadShare: ['hands', '%', 0, 1, 0, 0.2, 'fingers spread', 'together', 'spread', 1],
 } as const satisfies Record<string, Row>;
 
-type MidlineId = keyof typeof MIDLINE | keyof typeof SIGNED;
+export type MidlineId = keyof typeof MIDLINE | keyof typeof SIGNED;
 export type PairedName = keyof typeof PAIRED;
 export type SettingId = MidlineId | `${Side}${PairedName}`;
 
@@ -151,6 +151,12 @@ export const SETTINGS: Readonly<Record<SettingId, Setting>> = buildTable();
 export const SETTING_IDS = (Object.keys(SETTINGS) as SettingId[]).sort(
   (a, b) => STATIONS.indexOf(SETTINGS[a].station) - STATIONS.indexOf(SETTINGS[b].station),
 );
+
+/** How far a setting goes from one value to another, in its unit; what turns all the way round takes the shorter way. */
+export function settingChange(id: SettingId, from: number, to: number): number {
+  const { unit, min, max } = SETTINGS[id];
+  return unit === '°' && max - min === 360 ? turnBetweenDeg(from, to) : to - from;
+}
 
 /** Id of a paired setting on one side. */
 export function sided(side: Side, name: PairedName): SettingId {

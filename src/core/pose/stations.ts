@@ -1,7 +1,7 @@
 import { otherSide, type Side } from '../units';
 import { contactPart, contactSide, type Contact } from './contact';
 import { mirrorPose, type Pose } from './pose';
-import { SETTING_IDS, SETTINGS, type SettingId, type Station } from './settings';
+import { settingChange, SETTING_IDS, SETTINGS, type SettingId, type Station } from './settings';
 
 /** The station at which the part of a contact is set. */
 export function contactStation({ part }: Pick<Contact, 'part'>): Station {
@@ -84,7 +84,7 @@ export function withHeld(before: Pose, after: Pose, held: readonly Station[]): P
   let next = held.reduce((pose, station) => withStation(pose, station, before), after);
   if (held.includes('head')) {
     const turned = CARRIES_HEAD.reduce(
-      (sum, id) => sum + (next.settings[id] ?? 0) - (before.settings[id] ?? 0),
+      (sum, id) => sum + settingChange(id, before.settings[id] ?? 0, next.settings[id] ?? 0),
       0,
     );
     const { min, max } = SETTINGS.headTurnLeftDeg;

@@ -84,10 +84,10 @@ CASES.push(
   ],
   // a lamp behind the sitter beside the shoulder, and one out of the frame
   ['lamp-in-frame:key', litBy({ arcDeg: 165, heightM: 1.5, distanceM: 1.2 }), litBy({ arcDeg: 60 })],
-  // a softbox beside the sitter faces the lens from 30 degrees off; before the sitter it faces away from it
+  // a softbox behind the sitter's shoulder faces the lens inside its hood; before the sitter it faces away from it
   [
     'lens-flare:key',
-    litBy({ arcDeg: 110, heightM: 1.5, distanceM: 1.8 }, HEAD),
+    litBy({ arcDeg: 130, heightM: 1.5, distanceM: 1.8 }, HEAD),
     litBy({ arcDeg: 40, heightM: 2, distanceM: 1.5 }),
   ],
 );

@@ -76,7 +76,7 @@ export function review(sight: Sight, wanted: WantedRanges): Finding[] {
       findings.push({
         id: measurement.key ? `${rule.id}:${measurement.key}` : rule.id,
         ruleId: rule.id,
-        station: rule.station,
+        station: measurement.station ?? rule.station,
         title: titleOf(measurement),
         reason: rule.reason,
         measurement,

@@ -17,7 +17,11 @@ export type MendVariable =
 export interface Measurement {
   /** Tells two findings of one rule apart: a side or a part; empty where there is only one. */
   key: string;
+  /** Where it is set, if not at the rule's own station: a rule on all joints tells knees at the hips. */
+  station?: Rule['station'];
   value: number;
+  /** How many things the value was counted over; a mend that leaves fewer of them has hidden one. */
+  of?: number;
   /** Wanted range; a value outside it is a finding. */
   low: number;
   high: number;
@@ -41,7 +45,10 @@ export interface Rule {
   reason: string;
   /** How much it matters against the other rules, 0 to 1. */
   weight: number;
-  /** Takes the figures of one sight, against the ranges that the brief wants. */
+  /**
+   * Takes the figures of one sight, against the ranges that the brief wants: one for everything that it can judge,
+   * sound or not. What is missing was not seen, which is never as good as sound.
+   */
   measure(sight: Sight, wanted: WantedRanges): Measurement[];
 }
 

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LIGHT, shotOf } from '../../../tests/support/people';
 import { anyPose } from '../../../tests/support/poses';
-import { SETTINGS, withContact } from '../pose';
+import { carriedIn } from '../library';
+import { neutralPose, SETTINGS, withContact } from '../pose';
 import { CHANGE_SECONDS, changeCost } from './cost';
 
 const base = shotOf();
@@ -59,6 +60,52 @@ describe('what a change costs', () => {
     const cost = changeCost(base, shotOf({}, { arcDeg: 36 }));
     const walkedM = (36 / 180) * Math.PI * base.camera.distanceM;
     expect(cost.cameraS).toBeCloseTo(CHANGE_SECONDS.moveCamera + CHANGE_SECONDS.perMetre * walkedM, 9);
+  });
+
+  it('takes the shorter way round, for the camera and for the whole body', () => {
+    const at = (arcDeg: number, hipsTurnLeftDeg: number) => shotOf({ hipsTurnLeftDeg }, { arcDeg });
+    expect(changeCost(at(175, 0), at(-175, 0)).cameraS).toBeCloseTo(
+      changeCost(at(5, 0), at(-5, 0)).cameraS,
+      9,
+    );
+    expect(changeCost(at(0, 170), at(0, -170)).poseS).toBeCloseTo(
+      settle + 2 * SETTINGS.hipsTurnLeftDeg.secondsPerStep,
+      9,
+    );
+    expect(changeCost(at(0, 180), at(0, -180)).cues).toBe(0);
+  });
+
+  it.each([
+    ['aimed', { aim: { kind: 'aimed' as const, heightM: 1 } }],
+    ['panned', { panDeg: 5 }],
+    ['rolled', { rollDeg: -8 }],
+  ])('counts a camera that is %s', (_, camera) => {
+    expect(changeCost(base, shotOf({}, camera)).cameraS).toBe(CHANGE_SECONDS.turnCamera);
+  });
+
+  it('costs nothing that is only written otherwise', () => {
+    const contact = { part: 'left:palm', to: 'seat', kind: 'rest', pressure: 'light' } as const;
+    const seated = carriedIn(neutralPose('a'), 'sit');
+    const spot = { left: 0.2, ahead: 0.1 };
+    const one = { ...base, pose: { ...seated, contacts: [{ ...contact, spot }] } };
+    const other = {
+      ...base,
+      pose: {
+        ...seated,
+        legs: { left: 'stands' as const, right: 'stands' as const },
+        expression: { smile: 0 },
+        contacts: [
+          {
+            spot: { ahead: 0.1, left: 0.2 },
+            pressure: 'light' as const,
+            kind: 'rest' as const,
+            to: 'seat' as const,
+            part: 'left:palm' as const,
+          },
+        ],
+      },
+    };
+    expect(changeCost(one, other)).toMatchObject({ poseS: settle, cues: 0 });
   });
 
   it('counts a light that moves once, however far', () => {

@@ -1,7 +1,9 @@
-import type { Camera } from '../camera';
+import isSame from 'fast-deep-equal';
+import type { Camera, CameraTurn } from '../camera';
 import type { Light } from '../light';
 import type { Shot } from '../picture';
-import { differenceOf, SETTINGS, type Change } from '../pose';
+import { turnBetweenDeg } from '../units';
+import { differenceOf, settingChange, SETTINGS, type Change } from '../pose';
 
 /** Seconds of each kind of change beside the settings' own figures (common practice; estimates, not yet measured on sets). */
 export const CHANGE_SECONDS = {
@@ -17,6 +19,8 @@ export const CHANGE_SECONDS = {
   perMetre: 3,
   height: 5,
   orientation: 2,
+  /** Aiming up or down, panning, rolling. */
+  turnCamera: 3,
   aperture: 2,
   light: 25,
 } as const;
@@ -28,7 +32,10 @@ function changeSeconds(change: Change): number {
   switch (change.kind) {
     case 'setting': {
       const s = SETTINGS[change.id];
-      return Math.min(MOST_PER_SETTING, (Math.abs(change.to - change.from) / s.step) * s.secondsPerStep);
+      return Math.min(
+        MOST_PER_SETTING,
+        (Math.abs(settingChange(change.id, change.from, change.to)) / s.step) * s.secondsPerStep,
+      );
     }
     case 'contact':
       return CHANGE_SECONDS.contact;
@@ -71,13 +78,20 @@ function cameraSeconds(a: Camera, b: Camera, gear: string[]): number {
     s += CHANGE_SECONDS.lens;
     gear.push(`lens ${b.focalLengthMm} mm`);
   }
-  const arcM = (Math.abs(a.arcDeg - b.arcDeg) * Math.PI * b.distanceM) / 180;
+  const arcM = (Math.abs(turnBetweenDeg(a.arcDeg, b.arcDeg)) * Math.PI * b.distanceM) / 180;
   const walked = Math.abs(a.distanceM - b.distanceM) + arcM;
   if (walked > 0.05) s += CHANGE_SECONDS.moveCamera + CHANGE_SECONDS.perMetre * walked;
   if (Math.abs(a.heightM - b.heightM) > 0.01) s += CHANGE_SECONDS.height;
   if (a.orientation !== b.orientation) s += CHANGE_SECONDS.orientation;
+  if (isTurnedOtherwise(a, b)) s += CHANGE_SECONDS.turnCamera;
   if (a.apertureF !== b.apertureF) s += CHANGE_SECONDS.aperture;
   return s;
+}
+
+/** Whether the head of the tripod is moved: tilted to another aim, panned or rolled. */
+function isTurnedOtherwise(a: Camera, b: Camera): boolean {
+  const turned = (name: CameraTurn) => turnBetweenDeg(a[name] ?? 0, b[name] ?? 0) !== 0;
+  return !isSame(a.aim, b.aim) || turned('panDeg') || turned('rollDeg');
 }
 
 /** How many lights and panels have to be touched. */
@@ -91,9 +105,4 @@ function standsChanged(
   });
   const isNew = after.filter((b) => !before.some((a) => a.id === b.id));
   return (isSame(key, nextKey) ? 0 : 1) + isMoved.length + isNew.length;
-}
-
-function isSame<T extends object>(a: T, b: T): boolean {
-  const names = new Set([...Object.keys(a), ...Object.keys(b)]) as Set<keyof T>;
-  return [...names].every((k) => a[k] === b[k]);
 }

@@ -33,38 +33,38 @@ export function cheapestOrder(cost: readonly (readonly number[])[], first = 0): 
       if (i !== j && !(c >= 0)) throw new RangeError(`cost[${i}][${j}] ${c} must be 0 or more`);
     });
   });
-  const others = Array.from({ length: n }, (_, i) => i).filter((i) => i !== first);
+  return cheapestFrom(cost, first);
+}
+
+/** Costs that differ by less are equal: sums of the same numbers in another order. */
+const EQUAL = 1e-9;
+
+/** The exact path from the first: for every set of visited items and the last of them, the cheapest way through the rest. */
+function cheapestFrom(cost: readonly (readonly number[])[], first: number): Order {
+  const others = cost.map((_, i) => i).filter((i) => i !== first);
   const m = others.length;
-  const subsets = 1 << m;
-  const best = new Float64Array(subsets * Math.max(1, m)).fill(Infinity);
-  const before = new Int8Array(subsets * Math.max(1, m)).fill(-1);
-  for (let k = 0; k < m; k++) best[(1 << k) * m + k] = cost[first]![others[k]!]!;
-  for (let set = 1; set < subsets; set++)
-    for (let last = 0; last < m; last++) {
-      if (!(set & (1 << last))) continue;
-      const here = best[set * m + last]!;
-      if (here === Infinity) continue;
-      for (let next = 0; next < m; next++) {
-        if (set & (1 << next)) continue;
-        const to = (set | (1 << next)) * m + next;
-        const sum = here + cost[others[last]!]![others[next]!]!;
-        if (sum < best[to]! - 1e-12) {
-          best[to] = sum;
-          before[to] = last;
-        }
-      }
+  const full = (1 << m) - 1;
+  const between = (last: number, next: number) => cost[last < 0 ? first : others[last]!]![others[next]!]!;
+  // -1 stands for the first item, before any other is visited
+  const rest = new Float64Array((full + 1) * (m + 1));
+  const at = (set: number, last: number) => set * (m + 1) + last + 1;
+  const throughNext = (set: number, last: number, next: number) =>
+    between(last, next) + rest[at(set | (1 << next), next)]!;
+  for (let set = full - 1; set >= 0; set--)
+    for (let last = -1; last < m; last++) {
+      if (last < 0 ? set !== 0 : !(set & (1 << last))) continue;
+      let least = Infinity;
+      for (let next = 0; next < m; next++)
+        if (!(set & (1 << next))) least = Math.min(least, throughNext(set, last, next));
+      rest[at(set, last)] = least;
     }
-  if (m === 0) return { sequence: [first], total: 0 };
-  const full = subsets - 1;
-  let last = 0;
-  for (let k = 1; k < m; k++) if (best[full * m + k]! < best[full * m + last]! - 1e-12) last = k;
-  const total = best[full * m + last]!;
-  const tail: number[] = [];
-  for (let set = full; last >= 0;) {
-    tail.push(others[last]!);
-    const previous = before[set * m + last]!;
-    set &= ~(1 << last);
-    last = previous;
+  const sequence = [first];
+  for (let set = 0, last = -1; set !== full;) {
+    let next = 0;
+    while (set & (1 << next) || throughNext(set, last, next) > rest[at(set, last)]! + EQUAL) next++;
+    sequence.push(others[next]!);
+    set |= 1 << next;
+    last = next;
   }
-  return { sequence: [first, ...tail.reverse()], total };
+  return { sequence, total: rest[at(0, -1)]! };
 }

@@ -230,9 +230,18 @@ describe('what is sharp', () => {
 
   it('the background blurs more the further away and the wider open', () => {
     const at = (apertureF: number, m: number) =>
-      backgroundBlurThousandths({ ...close, apertureF }, standing, m);
+      backgroundBlurThousandths({ ...close, apertureF }, standing, m)!;
     expect(at(2, 3)).toBeGreaterThan(at(2, 1));
     expect(at(2, 3)).toBeCloseTo(at(4, 3) * 2, 6);
+  });
+
+  it('is that of the background along the axis: farther from the side, none along it', () => {
+    const from = (arcDeg: number) => backgroundBlurThousandths({ ...close, arcDeg }, standing, 2);
+    expect(from(60)).not.toBeCloseTo(from(0)!, 1);
+    expect(from(60)!).toBeGreaterThan(from(0)!);
+    expect(from(-60)!).toBeCloseTo(from(60)!, 0);
+    expect(from(90)).toBeNull();
+    expect(from(180)).toBeNull();
   });
 });
 

@@ -102,9 +102,27 @@ export function rowOfFaces(
   return { focusM, apertureF: blurDiscMm(camera.focalLengthMm, 1, focusM, nearestM) / circleOfConfusionMm };
 }
 
-/** Blur disc of the background against the height of the picture, thousandths, with the near eye in focus. */
-export function backgroundBlurThousandths(camera: Camera, points: FigurePoints, backgroundM: number): number {
+/** A lens that looks at the background by less than this, cosine, sees another wall behind the sitter. */
+const LEAST_TOWARDS_BACKGROUND = 0.2;
+
+/**
+ * Blur disc of the background against the height of the picture, thousandths, with the near eye in focus; null where
+ * the lens does not look at the background. Its distance is that along the axis of the lens.
+ */
+export function backgroundBlurThousandths(
+  camera: Camera,
+  points: FigurePoints,
+  backgroundM: number,
+): number | null {
+  const { eye, forward } = viewOf(camera);
+  // the background is a plane across the set: along it, or away from it, the lens sees none of it
+  if (forward[2] > -LEAST_TOWARDS_BACKGROUND) return null;
   const focusM = nearEye(camera, points).depthM;
-  const blurMm = blurDiscMm(camera.focalLengthMm, camera.apertureF, focusM, camera.distanceM + backgroundM);
+  const blurMm = blurDiscMm(
+    camera.focalLengthMm,
+    camera.apertureF,
+    focusM,
+    (eye[2] + backgroundM) / -forward[2],
+  );
   return (blurMm / frameMm(camera).heightMm) * 1000;
 }

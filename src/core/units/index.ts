@@ -35,6 +35,11 @@ export function aboutZeroDeg(deg: number): number {
   return ((((deg + 180) % 360) + 360) % 360) - 180;
 }
 
+/** The shorter way from one direction to another, degrees, from -180 up to 180: the only way angles are subtracted. */
+export function turnBetweenDeg(fromDeg: number, toDeg: number): number {
+  return aboutZeroDeg(toDeg - fromDeg);
+}
+
 /** Value held between two bounds. For geometry only: stored input is refused, never clamped. */
 export function clamp(value: number, low: number, high: number): number {
   return value < low ? low : value > high ? high : value;

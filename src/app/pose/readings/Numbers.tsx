@@ -24,7 +24,7 @@ function mostOf(loads: ShotReport['loads']): string {
 export function Numbers({ report, apertureF }: { report: ShotReport; apertureF: number }) {
   const n = report.numbers;
   const left = Math.round(n.leftSharePercent);
-  const onFeet = report.loads.every((l) => l.part.endsWith('foot'));
+  const onFeet = report.loads.every((l) => l.bears === 'foot');
   const rows: [string, string][] = [
     ['weight', onFeet ? (left >= 50 ? `${left} % left` : `${100 - left} % right`) : mostOf(report.loads)],
     [report.isStable ? 'stands by' : 'tips over', `${Math.abs(n.marginCm).toFixed(0)} cm`],

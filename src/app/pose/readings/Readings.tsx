@@ -3,7 +3,7 @@
 import type { WantedRanges } from '@/core/brief';
 import { useState } from 'react';
 import { cueFor } from '@/core/direct';
-import type { MendChange } from '@/core/adapt';
+import type { MendChange, StuckWhy } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
 import { HELD_JOINTS, MOTIONS, type BodyProfile } from '@/core/body';
@@ -58,6 +58,12 @@ interface ReadingsProps {
   report: ShotReport | null;
   refused: string | null;
 }
+
+const STUCK_WORDS: Record<StuckWhy, string> = {
+  raisesAnother: 'Not found: no small change clears it without raising another finding.',
+  held: 'What would mend it is held. Let go of its station first.',
+  unknownRule: 'This finding is of another version: nothing is known that would mend it.',
+};
 
 interface Outcome {
   findingId: string;
@@ -120,9 +126,13 @@ export function Readings({ take, profile, wanted, ground, report, refused }: Rea
     setOutcome(null);
     try {
       const before = take.shot;
-      const result = await studio('live').mend(profile, before, finding, wanted, ground);
+      const result = await studio('live').mend(profile, before, finding, {
+        wanted,
+        ground,
+        held: [...usePoseStore.getState().held],
+      });
       if (result.kind === 'stuck') {
-        setOutcome({ findingId: finding.id, text: `Not found: ${result.why}.`, kind: 'stuck' });
+        setOutcome({ findingId: finding.id, text: STUCK_WORDS[result.why], kind: 'stuck' });
         return;
       }
       const said = differenceOf(before.pose, result.shot.pose).map((c) => cueFor(c).text);

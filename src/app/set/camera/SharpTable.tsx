@@ -17,10 +17,18 @@ function off(m: number): string {
   return cm === 0 ? 'in focus' : `${cm} cm ${m < 0 ? 'in front' : 'behind'}`;
 }
 
+interface SharpRow {
+  words: string;
+  off: string;
+  /** Thousandths of the picture's height; null where it is not in the picture. */
+  blur: number | null;
+  state: string;
+}
+
 /** How sharp each place is with the near eye in focus, the most blurred first. */
 export function SharpTable({ camera, points, backgroundM }: SharpTableProps) {
   const eye = nearEye(camera, points);
-  const rows = sharpnessOf(camera, points).map((place) => ({
+  const rows: SharpRow[] = sharpnessOf(camera, points).map((place) => ({
     words: place.words,
     off: off(place.offM),
     blur: place.blurThousandths,
@@ -47,7 +55,7 @@ export function SharpTable({ camera, points, backgroundM }: SharpTableProps) {
           >
             <span>{row.words}</span>
             <span className="quiet">{row.off}</span>
-            <span className="text-right">{row.blur.toFixed(1)}</span>
+            <span className="text-right">{row.blur === null ? '–' : row.blur.toFixed(1)}</span>
             <span className={row.state === 'sharp' ? 'text-right font-bold' : 'quiet text-right'}>
               {row.state}
             </span>

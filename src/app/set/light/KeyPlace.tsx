@@ -3,7 +3,16 @@
 import { format } from 'date-fns';
 import { viewOf } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
-import { keyAt, openingLight, placeFromWords, placeInWords, SOURCE_RANGES, type Light } from '@/core/light';
+import {
+  keyAt,
+  keyOfKind,
+  keyThrough,
+  openingLight,
+  placeFromWords,
+  placeInWords,
+  SOURCE_RANGES,
+  type Light,
+} from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { openingsOf, sunAt, type Room, type Site } from '@/core/scene';
 import { KeptField } from '@/ui/KeptField';
@@ -43,12 +52,6 @@ export function SunAsItStands({ light, site, time }: SunAsItStandsProps) {
   );
 }
 
-/** A key that can be turned again, as wide as its kind is. */
-export function standingFree(light: Light): Light {
-  const { acrossM: _across, facesDeg: _faces, ...rest } = light;
-  return rest;
-}
-
 const FREE = 'free';
 
 /** Which opening of the room the key is, or that it stands free. */
@@ -67,7 +70,7 @@ export function OpeningChoice({ light, room }: { light: Light; room: Room }) {
         value={current < 0 ? FREE : String(current)}
         onChange={(e) => {
           const placed = openings[Number(e.target.value)]?.placed;
-          setLight(placed ? { ...standingFree(light), ...placed } : standingFree(light));
+          setLight(placed ? keyThrough(light, placed) : keyOfKind(light, 'window'));
         }}
       >
         <option value={FREE}>as set here</option>

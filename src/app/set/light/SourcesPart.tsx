@@ -13,6 +13,7 @@ import {
   type Light,
   type LightSource,
   type SourceKindId,
+  keyOfKind,
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
@@ -21,7 +22,7 @@ import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '@/ui/Choice';
 import { usePoseStore } from '@/take/poseStore';
 import { LightControls } from '@/take/SetControls';
-import { KeyInWords, OpeningChoice, standingFree, SunAsItStands } from './KeyPlace';
+import { KeyInWords, OpeningChoice, SunAsItStands } from './KeyPlace';
 import { KIND_WORDS, SourceRow } from './SourceRow';
 
 /** Where one more source is put first: a panel across from the key, a lamp behind the sitter. */
@@ -66,6 +67,7 @@ export function SourcesPart({ shot, room, points, time }: SourcesPartProps) {
     setLight(value === none ? rest : { ...rest, [name]: value });
   };
   const { featherDeg, gridDeg } = SOURCE_RANGES;
+  const bearsModifiers = !sourceKind(light.kind ?? 'softbox').isDaylight;
   return (
     <div className="space-y-2.5">
       <Choice<SourceKindId>
@@ -73,7 +75,7 @@ export function SourcesPart({ shot, room, points, time }: SourcesPartProps) {
         value={light.kind ?? 'softbox'}
         options={LAMP_KIND_IDS}
         words={KIND_WORDS}
-        onChange={(kind) => setLight({ ...standingFree(light), kind })}
+        onChange={(kind) => setLight(keyOfKind(light, kind))}
       />
       {light.kind === 'window' && <OpeningChoice light={light} room={room} />}
       <LightControls shot={shot} />
@@ -82,7 +84,7 @@ export function SourcesPart({ shot, room, points, time }: SourcesPartProps) {
       ) : (
         <>
           {light.facesDeg === undefined && points && <KeyInWords shot={shot} points={points} room={room} />}
-          {light.facesDeg === undefined && (
+          {bearsModifiers && (
             <NumberSlider
               label="key feathered"
               {...featherDeg}
@@ -93,15 +95,17 @@ export function SourcesPart({ shot, room, points, time }: SourcesPartProps) {
               onDrag={setDragging}
             />
           )}
-          <NumberSlider
-            label="grid on the key"
-            {...gridDeg}
-            value={light.gridDeg ?? gridDeg.max}
-            ends={['tight', 'none']}
-            neutral={gridDeg.max}
-            onChange={(v) => optional('gridDeg', v, gridDeg.max)}
-            onDrag={setDragging}
-          />
+          {bearsModifiers && (
+            <NumberSlider
+              label="grid on the key"
+              {...gridDeg}
+              value={light.gridDeg ?? gridDeg.max}
+              ends={['tight', 'none']}
+              neutral={gridDeg.max}
+              onChange={(v) => optional('gridDeg', v, gridDeg.max)}
+              onDrag={setDragging}
+            />
+          )}
         </>
       )}
       <section aria-label="Other lights and panels">

@@ -8,8 +8,13 @@ import type { PlacedLeg } from '../legs/legBones';
 import { centreOfMass, balanceTarget } from '../trunk/mass';
 import { pressurePoint, type Foot } from '../legs/stance';
 
+/** What kind of part bears: legs, the seat, the trunk that lies, or a part that leans on something. */
+export type Bearing = 'foot' | 'knee' | 'leg' | 'seat' | 'upperBody' | 'leant';
+
 /** What bears the sitter: a part of the body, its share of the weight, and where it presses. */
 export interface Load {
+  /** What kind of part it is. */
+  bears: Bearing;
   part: string;
   share: number;
   pointM: Vec3;
@@ -83,6 +88,7 @@ function underThigh(frames: Frames, carriage: Carriage, side: Side): Vec3[] {
 }
 
 interface Group {
+  bears: Bearing;
   part: string;
   corners: Vec3[];
 }
@@ -96,9 +102,10 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
   for (const side of SIDES) {
     if (Number.isFinite(body.limbEnds.leg[side])) continue;
     const { foot, middle } = legs[side];
-    if (foot.sole.length > 0) groups.push({ part: `${side} foot`, corners: foot.sole });
-    if (modes[side] === 'kneels') groups.push({ part: `${side} knee`, corners: [middle, foot.toe] });
-    if (modes[side] === 'lies') groups.push({ part: `${side} leg`, corners: [foot.ankle] });
+    if (foot.sole.length > 0) groups.push({ bears: 'foot', part: `${side} foot`, corners: foot.sole });
+    if (modes[side] === 'kneels')
+      groups.push({ bears: 'knee', part: `${side} knee`, corners: [middle, foot.toe] });
+    if (modes[side] === 'lies') groups.push({ bears: 'leg', part: `${side} leg`, corners: [foot.ankle] });
   }
   const pelvis = frames.position[jointIndex('pelvis')]!;
   const lying = isLying(pose.support);
@@ -111,11 +118,12 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
       [-half, half],
     ].map(([x, z]) => add(pelvis, turned([x!, 0, z!], carriage.yaw)));
     for (const side of SIDES) corners.push(...underThigh(frames, carriage, side));
-    groups.push({ part: 'seat', corners });
+    groups.push({ bears: 'seat', part: 'seat', corners });
   }
   const chestDown = Math.abs(turned([0, 1, 0], rotationOf(frames, 'spineHigh'))[1]) < 0.5;
   if (lying && chestDown)
     groups.push({
+      bears: 'upperBody',
       part: 'upper body',
       corners: (['left:upperArm', 'right:upperArm', 'spineHigh'] as JointName[]).map(
         (j) => frames.position[jointIndex(j)]!,
@@ -125,7 +133,11 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
     if (contact.kind !== 'lean') continue;
     const side = contactSide(contact);
     const part = contactPart(contact);
-    groups.push({ part: side ? `${side} ${part}` : part, corners: [partAt(frames, contact)] });
+    groups.push({
+      bears: 'leant',
+      part: side ? `${side} ${part}` : part,
+      corners: [partAt(frames, contact)],
+    });
   }
   return groups;
 }
@@ -177,7 +189,7 @@ function shareOut(groups: readonly Group[], com: Vec3): Load[] {
       }),
     );
   }
-  return groups.map(({ part }, i) => ({ part, share: shares[i]!, pointM: points[i]! }));
+  return groups.map(({ bears, part }, i) => ({ bears, part, share: shares[i]!, pointM: points[i]! }));
 }
 
 /** Nearest point whose coordinates are not negative and sum to one. */

@@ -1,11 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf } from '../../../../tests/support/people';
 import { greatestMomentNm, jointIndex, type HeldJoint } from '../../body';
-import { neutralPose, withContact, type Pose } from '../../pose';
+import { carriedIn } from '../../library';
+import {
+  HAND_REGION_NAMES,
+  neutralPose,
+  withContact,
+  withTouch,
+  type HandRegion,
+  type Pose,
+} from '../../pose';
+import { SIDES } from '../../units';
 import { figureOf } from '../figureOf';
 
 const LENS = { lens: [0, 1.2, 4] as [number, number, number] };
 const body = bodyOf('average');
+const SPOTS = { left: { left: 0.45, ahead: 0 }, right: { left: -0.45, ahead: 0 } };
 const effort = (pose: Pose, joint: HeldJoint) =>
   figureOf(body, pose, LENS).effort.find((e) => e.joint === joint)!;
 const pose = (settings: Pose['settings']): Pose => ({ ...neutralPose('held'), settings });
@@ -53,5 +63,32 @@ describe('effort', () => {
     const knee = (deg: number) =>
       effort(pose({ leftKneeBendDeg: deg, rightKneeBendDeg: deg }), 'leftKnee').momentNm;
     expect(knee(40)).toBeGreaterThan(knee(15) + 5);
+  });
+});
+
+describe('the lower back of one on hands and knees', () => {
+  it.each(HAND_REGION_NAMES)('is borne by the %s as by the palm', (region) => {
+    const on = (part: HandRegion) => {
+      const start = carriedIn(neutralPose('on hands and knees'), 'allFours');
+      return SIDES.reduce<Pose>(
+        (p, side) =>
+          withTouch(p, {
+            part: `${side}:${part}`,
+            to: 'floor',
+            kind: 'lean',
+            pressure: 'firm',
+            spot: SPOTS[side],
+          }),
+        start,
+      );
+    };
+    const back = (part: HandRegion) => effort(on(part), 'lowerBack');
+    expect(back(region).momentNm).toBeLessThan(40);
+    expect(Math.abs(back(region).momentNm - back('palm').momentNm)).toBeLessThan(40);
+  });
+
+  it('bears more where nothing but the knees carries it', () => {
+    const start = carriedIn(neutralPose('on hands and knees'), 'allFours');
+    expect(effort(start, 'lowerBack').momentNm).toBeGreaterThan(60);
   });
 });

@@ -71,7 +71,7 @@ function offLine(p: Vec3, a: Vec3, b: Vec3): number {
 function borneMoment(frames: Frames, body: Body, balance: Balance, side: Side, joint: JointName): number {
   const load = balance.loads.find((l) => l.part === `${side} foot`);
   if (!load) return 0;
-  const seated = balance.loads.some((l) => l.part === 'seat');
+  const seated = balance.loads.some((l) => l.bears === 'seat');
   const at0 = at(frames, joint);
   const armM = seated
     ? aside(load.pointM, at0)
@@ -86,8 +86,8 @@ const FLAT_ANKLE = 0.35;
 function borneByArmsAndBack(frames: Frames, body: Body, balance: Balance): number {
   const back = at(frames, 'spineLow');
   let moment = 0;
-  for (const { part, share, pointM } of balance.loads)
-    if (/palm|elbow|forearm|shoulder|back|fingertips|fist|wrist|upper body/.test(part))
+  for (const { bears, share, pointM } of balance.loads)
+    if (bears === 'leant' || bears === 'upperBody')
       moment += share * body.masses.totalKg * GRAVITY_M_PER_S2 * aside(pointM, back);
   return moment;
 }
@@ -99,7 +99,7 @@ function borneByArmsAndBack(frames: Frames, body: Body, balance: Balance): numbe
 export function effortOf(frames: Frames, body: Body, pose: Pose, balance: Balance): JointEffort[] {
   const moments: Record<HeldJoint, number> = {} as Record<HeldJoint, number>;
   const lying = isLying(pose.support);
-  const chestDown = balance.loads.some((l) => l.part === 'upper body');
+  const chestDown = balance.loads.some((l) => l.bears === 'upperBody');
   moments.neck = momentOf(frames, body, 'neck') * (chestDown ? LEFT_WHEN_SUPPORTED : 1);
   moments.lowerBack = Math.max(
     0,
@@ -113,7 +113,7 @@ export function effortOf(frames: Frames, body: Body, pose: Pose, balance: Balanc
     const arm = elbow ? 0 : isHeld ? LEFT_WHEN_SUPPORTED : 1;
     moments[`${side}Shoulder`] = momentOf(frames, body, `${side}:upperArm`) * arm;
     moments[`${side}Elbow`] = momentOf(frames, body, `${side}:forearm`) * (isHeld ? LEFT_WHEN_SUPPORTED : 1);
-    const seated = balance.loads.some((l) => l.part === 'seat');
+    const seated = balance.loads.some((l) => l.bears === 'seat');
     moments[`${side}Knee`] = borneMoment(frames, body, balance, side, `${side}:shank`);
     moments[`${side}Hip`] = seated ? 0 : borneMoment(frames, body, balance, side, `${side}:thigh`);
     const lifted = settingOf(pose, sided(side, 'HeelLiftShare')) > 0.1;

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { CAMERA, standInOf } from '../../../../tests/support/people';
-import type { Light } from '../../light';
+import { viewOf } from '../../camera';
+import { lightingOf, type Light } from '../../light';
 import { neutralPose, type Pose } from '../../pose';
 import { plainGround, supportAt, type Ground } from '../../scene';
 import { degrees, radians } from '../../units';
+import { seeShot } from '../seeShot';
 import { seeBodyLight } from './bodyLight';
+import { flaresOf, hoodedFromDeg } from './flare';
 import { seeLight } from './seeLight';
 import type { Shot } from '../shot';
 
@@ -136,8 +139,33 @@ describe('flare', () => {
   });
 
   it('says how far off the axis it stands', () => {
-    const [flare] = read(keyAt(40, 35, { others: [lamp(90, { heightM: HEAD.heightM })] })).flares;
-    expect(flare!.offDeg).toBeCloseTo(degrees(Math.atan2(2, HEAD.distanceM)), 6);
+    const light = keyAt(40, 35, { others: [lamp(90, { heightM: HEAD.heightM })] });
+    const { picture } = seeShot(standIn, { pose: standing, camera: HEAD, light });
+    const flare = flaresOf(picture, lightingOf(light, [0, 1.5, 0])).find((f) => f.source === 'lamp')!;
+    expect(flare.offDeg).toBeCloseTo(degrees(Math.atan2(2, HEAD.distanceM)), 6);
+  });
+
+  it('is a number wherever a lamp stands, straight behind the camera too', () => {
+    for (let arcDeg = -180; arcDeg <= 180; arcDeg += 30)
+      for (const distanceM of [0.8, 3, 6, 12])
+        for (const heightM of [0.5, HEAD.heightM, 3]) {
+          const picture = seeShot(standIn, { pose: standing, camera: HEAD, light: keyAt(0, 20) }).picture;
+          const light = { ...keyAt(0, 20), arcDeg, distanceM, heightM };
+          for (const flare of flaresOf(picture, lightingOf(light, [0, 1.5, 0])))
+            expect([flare.offDeg, flare.onLens].every(Number.isFinite), `${arcDeg} ${distanceM}`).toBe(true);
+        }
+  });
+
+  it.each([24, 50, 85, 135])('is hooded from the corner of the frame and 20 degrees on: %i mm', (mm) => {
+    const camera = { ...HEAD, focalLengthMm: mm };
+    const cornerDeg = degrees(Math.atan(Math.hypot(18, 12) / mm));
+    expect(hoodedFromDeg(viewOf(camera))).toBeCloseTo(cornerDeg + 20, 6);
+  });
+
+  it('is not told of soft keys before the sitter, the usual ones', () => {
+    for (const arcDeg of [30, 45, 60, -45])
+      for (const distanceM of [1.2, 1.8, 2.5])
+        expect(read({ ...keyAt(arcDeg, 20), distanceM, heightM: 2.2, sizeM: 0.9 }).flares).toEqual([]);
   });
 
   it('is kept off by a grid', () => {

@@ -93,7 +93,7 @@ export function seeBodyLight(standIn: StandIn, shot: Shot, ground: Ground): Body
     handsStops: handsAgainstFace(picture, tone),
     outline: outlineOf(standIn, picture, lighting, tone),
     shadow: shadowOnBackground(picture, lighting, ground),
-    flares: flaresOf(picture, lighting, ground),
+    flares: flaresOf(picture, lighting, ground).filter((f) => f.kind !== 'clear'),
   };
 }
 

@@ -1,25 +1,34 @@
 import { project, type Projected, type View } from '../../camera';
-import { throughGrid, type Lighting, type LightSamples } from '../../light';
-import { degrees, dot, subtract, unit, type Vec3 } from '../../units';
+import { irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
+import { clamp, degrees, dot, subtract, unit, type Vec3 } from '../../units';
 import type { Ground } from '../../scene';
 import type { Picture } from '../raster/picture';
 
-/** A source that the lens sees, or that shines on its front. */
+/** What one source does to the lens. */
 export interface Flare {
   /** `key`, or the id of the source. */
   source: string;
-  /** `inFrame`: it stands in the picture; `strikes`: its bright side shines on the lens from outside the frame. */
-  kind: 'inFrame' | 'strikes';
+  /** `inFrame`: it stands in the picture; `strikes`: it shines on the front of the lens from beside it; else `clear`. */
+  kind: 'inFrame' | 'strikes' | 'clear';
   /** From the axis of the lens to its middle, degrees. */
   offDeg: number;
+  /** What it sends on to the front of the lens against the key on the face; 0 where a usual hood keeps it off. */
+  onLens: number;
 }
 
-/** From so far off the axis a usual hood keeps light off the lens, degrees (common practice: hoods of short tele lenses). */
-export const HOODED_FROM_DEG = 60;
+/** A usual hood stands so far outside the corner of the frame, degrees (common practice: hoods are cut to the lens). */
+const HOOD_OUTSIDE_CORNER_DEG = 20;
+/** From this share of the key on the face on, light on the front element veils the picture (from memory; to be measured). */
+export const VEILING_SHARE = 0.1;
 /** What is turned away from the lens by more than this shines past it, cosine. */
 const LEAST_TOWARDS = 0.25;
 /** Below this share of its light on the axis a grid has shut a lamp off. */
 const GRIDDED = 0.02;
+
+/** From so far off the axis a usual hood keeps light off the lens, degrees: 34 at 85 mm. */
+export function hoodedFromDeg({ tanHalfWidth, tanHalfHeight }: View): number {
+  return degrees(Math.atan(Math.hypot(tanHalfWidth, tanHalfHeight))) + HOOD_OUTSIDE_CORNER_DEG;
+}
 
 /** Where a point lies in the picture; undefined outside the frame or behind the lens. */
 function inFrame(view: View, p: Vec3): Projected | undefined {
@@ -56,30 +65,29 @@ function shinesOn({ points, aim, isBall, gridCos }: LightSamples, view: View): b
 }
 
 /**
- * Sources in the picture and those that shine on the lens from beside it: both take contrast away. Panels and what
- * takes light away do neither; they are told only where they stand in the picture. What hangs behind the sitter on a
- * `ground` hides what stands behind it.
+ * What every source does to the lens: those in the picture and those that shine on its front from beside it take
+ * contrast away. Panels and what takes light away do neither; they are told only where they stand in the picture. What
+ * hangs behind the sitter on a `ground` hides what stands behind it.
  */
 export function flaresOf(picture: Picture, lighting: Lighting, ground?: Ground): Flare[] {
+  return lighting.sources.map((source) => flareOf(picture, source, ground));
+}
+
+function flareOf(picture: Picture, source: LightSamples, ground: Ground | undefined): Flare {
   const { view } = picture;
   const isOccluded = (p: Vec3) => ground !== undefined && isBehindBackground(view.eye, p, ground);
-  return lighting.sources.flatMap((source): Flare[] => {
-    const offDeg = degrees(
-      Math.acos(Math.min(1, dot(unit(subtract(source.centre, view.eye)), view.forward))),
-    );
-    const isSeen = source.points.some((p) => {
-      const at = inFrame(view, p);
-      return at !== undefined && !isHidden(picture, at) && !isOccluded(p);
-    });
-    if (isSeen) return [{ source: source.id, kind: 'inFrame', offDeg }];
-    // what stands in the frame and is hidden by the sitter shines on no lens
-    if (
-      inFrame(view, source.centre) ||
-      isOccluded(source.centre) ||
-      !source.castsShadow ||
-      offDeg > HOODED_FROM_DEG
-    )
-      return [];
-    return shinesOn(source, view) ? [{ source: source.id, kind: 'strikes', offDeg }] : [];
+  const cos = dot(unit(subtract(source.centre, view.eye)), view.forward);
+  const offDeg = degrees(Math.acos(clamp(cos, -1, 1)));
+  const isSeen = source.points.some((p) => {
+    const at = inFrame(view, p);
+    return at !== undefined && !isHidden(picture, at) && !isOccluded(p);
   });
+  const flare = { source: source.id, offDeg, onLens: 0 };
+  if (isSeen) return { ...flare, kind: 'inFrame' };
+  // what stands in the frame and is hidden by the sitter shines on no lens
+  const isAway = inFrame(view, source.centre) !== undefined || isOccluded(source.centre);
+  if (isAway || !source.castsShadow || offDeg > hoodedFromDeg(view) || !shinesOn(source, view))
+    return { ...flare, kind: 'clear' };
+  const onLens = irradianceFrom(source, view.eye, view.forward);
+  return { ...flare, onLens, kind: onLens > VEILING_SHARE ? 'strikes' : 'clear' };
 }

@@ -1,6 +1,6 @@
 import type { Wanted } from '../../brief';
 import type { PartName } from '../../body';
-import { contactOf, sided } from '../../pose';
+import { contactOf, sided, type Station } from '../../pose';
 import { SIDES } from '../../units';
 import { camera, pose, type Measurement, type MendVariable, type Rule } from '../rule';
 
@@ -11,11 +11,18 @@ export const enlargedPart: Rule = {
   weight: 1,
   measure({ readings, shot }, { limbEnlargement, hipsEnlargement }) {
     const out: Measurement[] = [];
-    const check = (part: PartName, name: string, range: Wanted, variables: MendVariable[]) => {
+    const check = (
+      part: PartName,
+      station: Station,
+      name: string,
+      range: Wanted,
+      variables: MendVariable[],
+    ) => {
       const enlargement = readings.shares.get(part)?.enlargement ?? null;
       if (enlargement !== null)
         out.push({
           key: part,
+          station,
           value: enlargement,
           ...range,
           full: 0.6,
@@ -29,14 +36,14 @@ export const enlargedPart: Rule = {
       const arm = contactOf(shot.pose, side)
         ? pose(sided(side, 'ElbowSwivelDeg'))
         : pose(sided(side, 'ArmForwardDeg'), sided(side, 'ElbowBendDeg'));
-      check(`${side}:elbow`, `${side} elbow`, limbEnlargement, [...arm, ...camera('distanceM')]);
-      check(`${side}:hand`, `${side} hand`, limbEnlargement, [...arm, ...camera('distanceM')]);
-      check(`${side}:knee`, `${side} knee`, limbEnlargement, [
+      check(`${side}:elbow`, 'arms', `${side} elbow`, limbEnlargement, [...arm, ...camera('distanceM')]);
+      check(`${side}:hand`, 'hands', `${side} hand`, limbEnlargement, [...arm, ...camera('distanceM')]);
+      check(`${side}:knee`, 'hips', `${side} knee`, limbEnlargement, [
         ...pose(sided(side, 'KneeBendDeg')),
         ...camera('distanceM', 'heightM'),
       ]);
     }
-    check('hips', 'hips', hipsEnlargement, [...pose('hingeDeg'), ...camera('distanceM', 'heightM')]);
+    check('hips', 'hips', 'hips', hipsEnlargement, [...pose('hingeDeg'), ...camera('distanceM', 'heightM')]);
     return out;
   },
 };

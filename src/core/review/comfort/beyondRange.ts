@@ -1,33 +1,43 @@
 import { MOTION_LIMITS, MOTIONS, type Motion } from '../../body';
 import type { JointMotion } from '../../figure';
-import { sided, type SettingId } from '../../pose';
+import { sided, type PairedName, type SettingId, type Station } from '../../pose';
 import type { Side } from '../../units';
 import { pose, type Rule } from '../rule';
 
-/** Settings that take a movement back, most direct first. */
+/** Where a movement is set, and the settings that take it back, the most direct first. */
+interface MotionRow {
+  station: Station;
+  midline?: readonly SettingId[];
+  paired?: readonly PairedName[];
+}
+
+const BY_MOTION: Record<Motion, MotionRow> = {
+  shoulderFlexion: { station: 'arms', paired: ['ArmForwardDeg'] },
+  shoulderExtension: { station: 'arms', paired: ['ArmForwardDeg'] },
+  shoulderAbduction: { station: 'arms', paired: ['ArmOutDeg'] },
+  elbowFlexion: { station: 'arms', paired: ['ElbowBendDeg', 'ElbowSwivelDeg'] },
+  wristFlexion: { station: 'hands', paired: ['WristBendDeg'] },
+  wristExtension: { station: 'hands', paired: ['WristBendDeg'] },
+  hipFlexion: { station: 'hips', midline: ['hingeDeg'], paired: ['KneeBendDeg'] },
+  hipExtension: { station: 'hips', midline: ['hingeDeg'], paired: ['KneeBendDeg'] },
+  hipAbduction: { station: 'feet', midline: ['heelSpacingShoulders'] },
+  hipRotation: { station: 'hips', paired: ['KneeInDeg'] },
+  ankleDorsiflexion: { station: 'feet', paired: ['HeelLiftShare', 'FootPointedDeg'] },
+  anklePlantarFlexion: { station: 'feet', paired: ['HeelLiftShare', 'FootPointedDeg'] },
+  kneeFlexion: { station: 'hips', paired: ['KneeBendDeg'] },
+  neckFlexion: { station: 'head', midline: ['chinDownDeg'] },
+  neckExtension: { station: 'head', midline: ['chinDownDeg', 'hingeDeg'] },
+  neckLateralBend: { station: 'head', midline: ['headTiltLeftDeg'] },
+  neckRotation: { station: 'head', midline: ['headTurnLeftDeg'] },
+  trunkFlexion: { station: 'spine', midline: ['hingeDeg', 'upperCurveDeg'] },
+  trunkExtension: { station: 'spine', midline: ['lowerHollowDeg'] },
+  trunkLateralBend: { station: 'spine', midline: ['bendLeftDeg'] },
+  trunkRotation: { station: 'spine', midline: ['twistLeftDeg'] },
+};
+
 function settingsOf({ motion, side }: JointMotion): SettingId[] {
-  const own = (name: Parameters<typeof sided>[1]) => (side ? [sided(side as Side, name)] : []);
-  const BY_MOTION: Partial<Record<Motion, SettingId[]>> = {
-    shoulderFlexion: own('ArmForwardDeg'),
-    shoulderExtension: own('ArmForwardDeg'),
-    shoulderAbduction: own('ArmOutDeg'),
-    elbowFlexion: own('ElbowBendDeg'),
-    wristFlexion: own('WristBendDeg'),
-    wristExtension: own('WristBendDeg'),
-    hipFlexion: ['hingeDeg', ...own('KneeBendDeg')],
-    hipExtension: ['hingeDeg', ...own('KneeBendDeg')],
-    hipAbduction: ['heelSpacingShoulders'],
-    kneeFlexion: own('KneeBendDeg'),
-    neckFlexion: ['chinDownDeg'],
-    neckExtension: ['chinDownDeg', 'hingeDeg'],
-    neckLateralBend: ['headTiltLeftDeg'],
-    neckRotation: ['headTurnLeftDeg'],
-    trunkFlexion: ['hingeDeg', 'upperCurveDeg'],
-    trunkExtension: ['lowerHollowDeg'],
-    trunkLateralBend: ['bendLeftDeg'],
-    trunkRotation: ['twistLeftDeg'],
-  };
-  return BY_MOTION[motion] ?? [];
+  const { midline = [], paired = [] } = BY_MOTION[motion];
+  return [...midline, ...(side ? paired.map((name) => sided(side as Side, name)) : [])];
 }
 
 export const beyondRange: Rule = {
@@ -42,6 +52,7 @@ export const beyondRange: Rule = {
       const words = [m.side, MOTIONS[m.motion].words].filter(Boolean).join(' ');
       return {
         key: [m.side, m.motion].filter(Boolean).join(' '),
+        station: BY_MOTION[m.motion].station,
         value: m.deg,
         low: 0,
         high: m.range.limitDeg,

@@ -27,6 +27,7 @@ export const lockedJoints: Rule = {
       out.push(
         {
           key: `${side} elbow`,
+          station: 'arms',
           value: figure.arms[side].elbowBendDeg,
           ...elbowBendDeg,
           full: 10,
@@ -40,6 +41,7 @@ export const lockedJoints: Rule = {
           : [
               {
                 key: `${side} wrist`,
+                station: 'hands' as const,
                 value: Math.abs(figure.arms[side].wristBendDeg),
                 ...wristBendDeg,
                 full: 30,

@@ -9,17 +9,17 @@ export const lampInFrame: Rule = {
   weight: 0.8,
   measure(sight) {
     const { shot, figure, picture, ground } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground)
-      .filter((f) => f.kind === 'inFrame')
-      .map(({ source }) => ({
+    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground).map(
+      ({ source, kind }) => ({
         key: source,
-        value: 1,
+        value: kind === 'inFrame' ? 1 : 0,
         low: 0,
         high: 0,
         full: 1,
         unit: 'in the picture',
         title: `The ${sourceWords(shot.light, source)} stands in the picture`,
         variables: source === 'key' ? light('arcDeg', 'distanceM', 'heightM') : [],
-      }));
+      }),
+    );
   },
 };

@@ -1,5 +1,5 @@
 import { lightingOf, sourceWords } from '../../light';
-import { flaresOf, HOODED_FROM_DEG } from '../../picture';
+import { flaresOf, VEILING_SHARE } from '../../picture';
 import { light, type Rule } from '../rule';
 
 export const lensFlare: Rule = {
@@ -10,17 +10,17 @@ export const lensFlare: Rule = {
   weight: 0.45,
   measure(sight) {
     const { shot, figure, picture, ground } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground)
-      .filter((f) => f.kind === 'strikes')
-      .map(({ source, offDeg }) => ({
+    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground).map(
+      ({ source, onLens }) => ({
         key: source,
-        value: offDeg,
-        low: HOODED_FROM_DEG,
-        high: 180,
-        full: HOODED_FROM_DEG,
-        unit: '° off the axis',
+        value: onLens * 100,
+        low: 0,
+        high: VEILING_SHARE * 100,
+        full: 100,
+        unit: '% of the key on the lens',
         title: `The ${sourceWords(shot.light, source)} shines on the lens`,
         variables: source === 'key' ? light('arcDeg', 'distanceM') : [],
-      }));
+      }),
+    );
   },
 };

@@ -17,11 +17,13 @@ export const noCatchlight: Rule = {
     const { pattern, reflections } = sight.face();
     if (pattern.name === 'rim' || pattern.name === 'back') return [];
     const judged = SIDES.filter((s) => (readings.eyes[s]?.iris ?? 0) > SEEN_IRIS);
+    if (judged.length === 0) return [];
     const without = judged.filter((s) => reflections.catchlights[s].length === 0);
     return [
       {
         key: '',
         value: without.length,
+        of: judged.length,
         low: 0,
         high: 0,
         full: 2,
