@@ -75,6 +75,10 @@ export class GilvoDatabase extends Dexie {
       });
     this.version(4).stores({ kits: 'id' });
     this.version(5).stores({ rooms: 'name' });
+    this.version(6).upgrade(async (tx) => {
+      const sittings = tx.table<unknown, string>('sittings');
+      await sittings.bulkPut((await sittings.toArray()).map(upgradeSitting));
+    });
   }
 }
 

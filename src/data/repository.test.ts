@@ -173,7 +173,7 @@ describe('files', () => {
     const broken = [
       text.slice(0, -40),
       text.replace('"focalLengthMm": 85', '"focalLengthMm": 0'),
-      text.replace('"version": 3', '"version": 7'),
+      text.replace('"version": 4', '"version": 7'),
     ];
     for (const wrong of broken) {
       expect(wrong).not.toBe(text);

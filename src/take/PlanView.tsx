@@ -7,6 +7,7 @@ import type { Shot } from '@/core/picture';
 import { BACKDROPS, footprintsOf, groundOf, type Room, type RoomWindow } from '@/core/scene';
 import { degrees, SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
+import { followPointer } from '@/ui/followPointer';
 import { usePoseStore } from './poseStore';
 
 interface PlanProps {
@@ -117,13 +118,7 @@ export function PlanView({
         );
       }
     };
-    const end = () => {
-      setDragging(false);
-      removeEventListener('pointermove', move);
-      removeEventListener('pointerup', end);
-    };
-    addEventListener('pointermove', move);
-    addEventListener('pointerup', end);
+    followPointer(move, () => setDragging(false));
   };
 
   const reach = Math.hypot(room.widthM, room.depthM);

@@ -6,6 +6,7 @@ import { canBeMoved, drawnCentre, isSky, KEY_RANGES, sourceKind } from '@/core/l
 import type { Shot } from '@/core/picture';
 import { radians } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
+import { followPointer } from '@/ui/followPointer';
 import { usePoseStore } from './poseStore';
 
 const WIDTH = 200;
@@ -76,13 +77,7 @@ export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
           : { ...light, others: light.others!.map((s) => (s.id === what ? { ...s, heightM } : s)) },
       );
     };
-    const end = () => {
-      setDragging(false);
-      removeEventListener('pointermove', move);
-      removeEventListener('pointerup', end);
-    };
-    addEventListener('pointermove', move);
-    addEventListener('pointerup', end);
+    followPointer(move, () => setDragging(false));
   };
 
   return (

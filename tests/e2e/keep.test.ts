@@ -158,8 +158,8 @@ describe('bad input', () => {
       ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
       [
         'later.json',
-        text.replace('"version": 3', '"version": 4'),
-        'version is 4; this Gilvo reads version 1, 2, 3',
+        text.replace('"version": 4', '"version": 5'),
+        'version is 5; this Gilvo reads version 1, 2, 3, 4',
       ],
     ]) {
       expect(broken).not.toBe(text);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PARTS, partIndex, type BodySurface } from '@/core/body';
 import { viewOf, type View } from '@/core/camera';
-import type { SkinnedSurface } from '@/core/figure';
+import type { FigurePoints, SkinnedSurface } from '@/core/figure';
 import {
   createPictureMemory,
   createRaster,
@@ -129,6 +129,21 @@ it.each([0.25, 0.5, 1])('a card %f m nearer than the face is enlarged by (d / (d
   expect(Math.abs(hand.enlargement! / (5 / (5 - nearer)) ** 2 - 1)).toBeLessThan(0.005);
 });
 
+/** Points of a trunk of cards that stands upright, or rolled about the line of view; the hands are elsewhere. */
+function trunkPoints(rollDeg = 0): FigurePoints {
+  const at = (x: number, y: number): Vec3 => {
+    const a = radians(rollDeg);
+    return [x * Math.cos(a) - y * Math.sin(a), 1 + x * Math.sin(a) + y * Math.cos(a), 0];
+  };
+  const far: Vec3 = [3, 3, 0];
+  return {
+    hips: { left: at(0.08, -0.15), right: at(-0.08, -0.15) },
+    neckBase: at(0, 0.15),
+    wrists: { left: far, right: far },
+    fingertips: { left: far, right: far },
+  } as FigurePoints;
+}
+
 // Computed: the gap between two cards at the trunk's depth.
 it.each([0.04, 0.1, 0.17])('daylight of %f m beside the waist is measured to a pixel', (gap) => {
   const picture = take([
@@ -136,12 +151,75 @@ it.each([0.04, 0.1, 0.17])('daylight of %f m beside the waist is measured to a p
     [card([0.15 + gap + 0.04, 1, 0], 0.08, 0.5), 'left:upperArm'],
     [card([-0.15 - 0.5 * gap - 0.04, 1, 0], 0.08, 0.5), 'right:forearm'],
   ]);
-  const { left, right } = waistDaylight(picture);
+  const { left, right } = waistDaylight(picture, trunkPoints());
   const pixelCm = (100 * 2 * VIEW.tanHalfWidth * 5) / picture.width;
   expect(Math.abs(left!.gapCm - gap * 100)).toBeLessThan(1.01 * pixelCm);
   expect(Math.abs(right!.gapCm - gap * 50)).toBeLessThan(1.01 * pixelCm);
   expect(left!.rows).toBe(right!.rows);
   expect(Math.abs(left!.rows - 0.3 / (pixelCm / 100))).toBeLessThanOrEqual(2);
+});
+
+// Computed: a true gap of 10.5 cm on both sides, the body rolled in the picture.
+it.each([0, 30, -50, 90])('daylight does not depend on the roll of the body: %i degrees', (rollDeg) => {
+  const rolled = (x: number, width: number): Solid => {
+    const a = radians(rollDeg);
+    return card([x * Math.cos(a), 1 + x * Math.sin(a), 0], width, 0.3, rollDeg);
+  };
+  const picture = take([
+    [rolled(0, 0.3), 'waist'],
+    [rolled(0.15 + 0.105 + 0.04, 0.08), 'left:upperArm'],
+    [rolled(-0.15 - 0.105 - 0.04, 0.08), 'right:upperArm'],
+  ]);
+  const { left, right } = waistDaylight(picture, trunkPoints(rollDeg));
+  const pixelCm = (100 * 2 * VIEW.tanHalfWidth * 5) / picture.width;
+  expect(Math.abs(left!.gapCm - 10.5)).toBeLessThan(1.5 * pixelCm);
+  expect(Math.abs(right!.gapCm - 10.5)).toBeLessThan(1.5 * pixelCm);
+});
+
+// Computed: the gap widens from 2 to 14 cm down the waist; a quarter of its rows is wider than 11 cm.
+it('takes the upper quartile of a gap that widens', () => {
+  const [near, far] = [0.17, 0.29];
+  const slanted: Solid = {
+    positions: [near, 1.15, 0, near + 0.08, 1.15, 0, far + 0.08, 0.85, 0, far, 0.85, 0],
+    triangles: [0, 2, 1, 0, 3, 2],
+  };
+  const picture = take([
+    [card([0, 1, 0], 0.3, 0.3), 'waist'],
+    [slanted, 'left:forearm'],
+  ]);
+  expect(waistDaylight(picture, trunkPoints()).left!.gapCm).toBeCloseTo(11, 0);
+});
+
+it('leaves out an arm in another plane, and one whose hand lies before the body', () => {
+  const arm = (z: number) =>
+    take([
+      [card([0, 1, 0], 0.3, 0.3), 'waist'],
+      [card([0.24, 1, z], 0.08, 0.3), 'left:forearm'],
+    ]);
+  expect(waistDaylight(arm(0.05), trunkPoints()).left).toBeDefined();
+  expect(waistDaylight(arm(-0.2), trunkPoints()).left).toBeUndefined();
+  const folded = take([
+    [card([0, 1, 0], 0.3, 0.3), 'waist'],
+    [card([0.24, 1, 0], 0.08, 0.3), 'left:forearm'],
+    [card([0, 0.95, 0.1], 0.1, 0.1), 'left:hand'],
+  ]);
+  const points = { ...trunkPoints(), wrists: { left: [0, 0.95, 0.1], right: [3, 3, 0] } } as FigurePoints;
+  expect(waistDaylight(folded, points).left).toBeUndefined();
+});
+
+// Computed: hair lies 12 cm behind the face; both together are what parts are compared with.
+it('compares parts with face and hair together', () => {
+  const picture = take([
+    [card([0, 1.6, 0], 0.2, 0.25), 'face'],
+    [card([0, 1.8, -0.12], 0.2, 0.15), 'hair'],
+    [card([0, 0.8, 0], 0.3, 0.3), 'left:hand'],
+  ]);
+  const pixelsAt = (width: number, height: number, m: number) => (width * height) / m ** 2;
+  const [face, hair] = [pixelsAt(0.2, 0.25, 5), pixelsAt(0.2, 0.15, 5.12)];
+  const reference = (face + hair) / (face * 5 ** 2 + hair * 5.12 ** 2);
+  const expected = 1 / 5 ** 2 / reference;
+  expect(expected).toBeGreaterThan(1.012);
+  expect(Math.abs(partShares(picture).get('left:hand')!.enlargement! / expected - 1)).toBeLessThan(0.004);
 });
 
 it('a hand laid at the waist takes no daylight away', () => {
@@ -150,8 +228,8 @@ it('a hand laid at the waist takes no daylight away', () => {
     [card([0.19, 0.92, 0.01], 0.1, 0.14), 'left:hand'],
     [card([0.26, 1.08, 0], 0.08, 0.14), 'left:forearm'],
   ]);
-  expect(waistDaylight(picture).left!.gapCm).toBeGreaterThan(6);
-  expect(waistDaylight(picture).right).toBeUndefined();
+  expect(waistDaylight(picture, trunkPoints()).left!.gapCm).toBeGreaterThan(6);
+  expect(waistDaylight(picture, trunkPoints()).right).toBeUndefined();
 });
 
 it('does not compare with a face that is out of the picture', () => {

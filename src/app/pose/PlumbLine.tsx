@@ -20,6 +20,8 @@ interface PlumbLineProps {
 const PX_PER_M = 150;
 const MOST_PX = 16;
 const LINE_X = 26;
+/** From the feet to the eyes, pixels. */
+const HEIGHT = 520;
 
 /** Sideways offset of each station from the point that carries the sitter, metres to camera right. */
 function offsetsOf(report: ShotReport, camera: Camera): Record<Station, number> {
@@ -89,14 +91,13 @@ function Bead({ x, y, state, active }: { x: number; y: number; state: BeadState;
 /** The nine stations on a line that hangs from the sitter's real balance and bends with the body seen from the lens. */
 export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbLineProps) {
   const offsets = report ? offsetsOf(report, camera) : null;
-  const height = 520;
-  const gap = height / STATIONS.length;
+  const gap = HEIGHT / STATIONS.length;
   const beads = STATIONS.map((station, i) => {
     const raw = (offsets?.[station] ?? 0) * PX_PER_M;
     return {
       station,
       x: LINE_X + Math.max(-MOST_PX, Math.min(MOST_PX, raw)),
-      y: height - gap * (i + 0.5),
+      y: HEIGHT - gap * (i + 0.5),
       state: stateOf(station, pose, open),
     };
   });
@@ -109,26 +110,25 @@ export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbL
   return (
     <nav
       aria-label="Stations, from the floor up"
-      className="relative w-[104px] shrink-0 select-none"
-      style={{ height: height + 22 }}
+      className="col-span-3 grid grid-cols-3 select-none sm:relative sm:block sm:h-[542px] sm:w-[104px] sm:shrink-0"
     >
       {/* a gradient: dashes of a drawing are painted slowly without a graphics card */}
       <span
         aria-hidden
-        className="absolute top-1 w-px bg-[repeating-linear-gradient(var(--color-base-300)_0_2px,transparent_2px_6px)]"
-        style={{ left: LINE_X, height: height - 4 }}
+        className="absolute top-1 hidden w-px bg-[repeating-linear-gradient(var(--color-base-300)_0_2px,transparent_2px_6px)] sm:block"
+        style={{ left: LINE_X, height: HEIGHT - 4 }}
       />
-      <svg width={104} height={height + 22} aria-hidden className="absolute inset-0">
+      <svg width={104} height={HEIGHT + 22} aria-hidden className="absolute inset-0 hidden sm:block">
         <path d={path.join('')} fill="none" stroke="currentColor" strokeWidth={1.5} />
         <line
           x1={beads[0]!.x}
           y1={beads[0]!.y}
           x2={LINE_X}
-          y2={height}
+          y2={HEIGHT}
           stroke="currentColor"
           strokeWidth={1.5}
         />
-        <path d={`M${LINE_X - 8} ${height}h16l-8 15z`} fill="var(--color-accent)" />
+        <path d={`M${LINE_X - 8} ${HEIGHT}h16l-8 15z`} fill="var(--color-accent)" />
         {beads.map((b) => (
           <Bead key={b.station} x={b.x} y={b.y} state={b.state} active={b.station === panel} />
         ))}
@@ -140,10 +140,13 @@ export function PlumbLine({ pose, camera, report, open, panel, onPanel }: PlumbL
           aria-pressed={panel === b.station}
           aria-label={`${i + 1} ${b.station}, ${STATE_WORDS[b.state]}`}
           title={`${b.station}: key ${i + 1}`}
-          className="absolute left-0 h-11 w-[104px] cursor-pointer pr-0.5 pl-[50px] text-left text-[11.5px] leading-none aria-pressed:font-bold"
+          className="flex h-11 cursor-pointer items-center gap-1.5 px-2 text-left text-[13px] leading-none aria-pressed:font-bold sm:absolute sm:left-0 sm:block sm:w-[104px] sm:pr-0.5 sm:pl-[50px] sm:text-[11.5px]"
           style={{ top: b.y - 22 }}
           onClick={() => onPanel(b.station)}
         >
+          <svg width={28} height={28} aria-hidden className="shrink-0 sm:hidden">
+            <Bead x={14} y={14} state={b.state} active={b.station === panel} />
+          </svg>
           {b.station}
         </button>
       ))}

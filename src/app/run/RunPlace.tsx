@@ -223,9 +223,11 @@ function Run({ whole }: { whole: WholeSitting }) {
           </ol>
         </SortableContext>
       </DndContext>
-      <label className="rule-t mt-4 flex items-center gap-3 pt-4">
+      <label className="rule-t mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 pt-4">
         <span>Add a pose of the house</span>
-        <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => void add(pose)} />
+        <span className="min-w-0 flex-1 basis-56">
+          <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => void add(pose)} />
+        </span>
       </label>
     </main>
   );

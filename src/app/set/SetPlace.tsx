@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { ZodError } from 'zod';
-import { viewOf } from '@/core/camera';
+import { viewOf, frameAspect, type Camera } from '@/core/camera';
 import { type Take } from '@/core/sitting';
 import { explain } from '@/core/formats';
 import { groundOf, type Room } from '@/core/scene';
@@ -38,6 +38,16 @@ import { TapeMarks } from './TapeMarks';
 
 const PARTS = ['camera', 'light', 'room'] as const;
 type Part = (typeof PARTS)[number];
+
+/** Long side of the small picture, pixels. */
+const PICTURE_PX = { upright: 270, landscape: 240 } as const;
+
+/** Size of the small picture: the frame's own aspect. */
+function pictureSize(camera: Camera): { width: number; height: number } {
+  const aspect = frameAspect(camera);
+  const long = PICTURE_PX[camera.orientation];
+  return aspect < 1 ? { width: long * aspect, height: long } : { width: long, height: long / aspect };
+}
 
 function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitting, sitter } = whole;
@@ -177,9 +187,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
           <>
             <div className="flex gap-4">
               <div className="shrink-0">
-                <div
-                  className={`relative overflow-hidden ${camera.orientation === 'upright' ? 'h-[270px] w-[180px]' : 'h-[160px] w-[240px]'}`}
-                >
+                <div className="relative overflow-hidden" style={pictureSize(camera)}>
                   <PoseThumbnail
                     profile={profile}
                     shot={take.shot}

@@ -48,11 +48,20 @@ export const cameraSchema = z.strictObject({
 export type Camera = z.infer<typeof cameraSchema>;
 
 /** Sides of the frame as held, millimetres. */
-export function frameMm(camera: Camera): { widthMm: number; heightMm: number } {
+export function frameMm(camera: Pick<Camera, 'sensor' | 'orientation'>): {
+  widthMm: number;
+  heightMm: number;
+} {
   const s = SENSOR_FORMATS[camera.sensor];
   return camera.orientation === 'upright'
     ? { widthMm: s.shortMm, heightMm: s.longMm }
     : { widthMm: s.longMm, heightMm: s.shortMm };
+}
+
+/** Width over height of the frame as held. */
+export function frameAspect(camera: Pick<Camera, 'sensor' | 'orientation'>): number {
+  const { widthMm, heightMm } = frameMm(camera);
+  return widthMm / heightMm;
 }
 
 /** Full angle under which a sensor side is seen at infinity, degrees: 2 atan(side / 2f). */

@@ -11,6 +11,7 @@ export {
   cameraSchema,
   coverageM,
   distanceForFramingM,
+  frameAspect,
   frameMm,
   TURN_RANGES,
   type CameraTurn,

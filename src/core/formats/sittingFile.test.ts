@@ -59,7 +59,7 @@ describe('a sitting file', () => {
     ['a list', '[]', /^format is missing; a sitting file says "gilvo.sitting"$/],
     ['nothing', 'null', /^format is missing/],
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
-    ['a later version', withValue(['version'], 4), /^version is 4; this Gilvo reads version 1, 2, 3$/],
+    ['a later version', withValue(['version'], 5), /^version is 5; this Gilvo reads version 1, 2, 3, 4$/],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);
   });

@@ -4,9 +4,9 @@ import { frameSchema, sittingSchema, takeSchema } from '../sitting';
 import { upgradeSitter, upgradeSitting, upgradeTake } from '../sitting';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 3;
+export const SITTING_VERSION = 4;
 /** Versions that can be read. */
-const READABLE = [1, 2, 3];
+const READABLE = [1, 2, 3, 4];
 
 /** A sitting with everything that belongs to it, as one file. */
 export const sittingFileSchema = z.strictObject({

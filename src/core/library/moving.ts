@@ -28,7 +28,7 @@ export const MOVING_POSES: readonly Pose[] = [
       hipsTurnLeftDeg: 60,
       twistLeftDeg: -34,
       leftWeightShare: 0.3,
-      leftKneeBendDeg: 20,
+      leftKneeBendDeg: 26,
       leftHeelLiftShare: 0.6,
       headTurnLeftDeg: -24,
       leftArmOutDeg: 26,

@@ -124,7 +124,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     settings: {
       hipsTurnLeftDeg: 16,
       leftWeightShare: 0.2,
-      leftKneeBendDeg: 40,
+      leftKneeBendDeg: 60,
       heelSpacingShoulders: 0.5,
       rightFootOutDeg: 25,
       headTurnLeftDeg: -14,

@@ -8,10 +8,18 @@ import { assertClear } from './clearOfSitter';
 import { readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
 import { takePicture, type Picture } from './raster/picture';
-import { jawStepMm } from './readings/jaw';
+import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
 import { measuringSize, type Shot } from './shot';
-import { bodyWithoutHead, chartFor, figureFor, putOnSet, standingOn, type StandIn } from './standIn';
+import {
+  bodyWithoutHead,
+  chartFor,
+  figureFor,
+  neutralJawMm,
+  putOnSet,
+  standingOn,
+  type StandIn,
+} from './standIn';
 
 /** A shot with everything that follows from it. */
 export interface Sight {
@@ -76,7 +84,8 @@ export function seeShot(standIn: StandIn, shot: Shot, options: SeeOptions = {}):
     light,
     supports,
   );
-  const jaw = jawStepMm(standIn.face, skinned, view, figure.points, standIn.memory.scratch);
+  const step = jawStepMm(standIn.face, skinned, view, figure.points, standIn.memory.scratch);
+  const jaw = jawOfNeutral(figure, view.eye, step, neutralJawMm(standIn));
   let face: FaceReading | undefined;
   return {
     shot,

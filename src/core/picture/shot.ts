@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { cameraSchema } from '../camera';
+import { cameraSchema, frameAspect } from '../camera';
 import { lightSchema } from '../light';
 import { poseSchema } from '../pose';
 import { exposureSchema } from '../set';
@@ -13,13 +13,14 @@ export const shotSchema = z.strictObject({
 });
 export type Shot = z.infer<typeof shotSchema>;
 
-/** Size of the measuring picture, pixels on its short and long side. */
-export const MEASURING_SIZE = { short: 160, long: 240 } as const;
+/** Pixels of the measuring picture: 160 x 240 for a frame of 2:3. */
+const MEASURING_PIXELS = 160 * 240;
 
-/** Picture size for a frame's orientation. */
-export function measuringSize(shot: Shot, scale = 1): { width: number; height: number } {
-  const { short, long } = MEASURING_SIZE;
-  return shot.camera.orientation === 'upright'
-    ? { width: short * scale, height: long * scale }
-    : { width: long * scale, height: short * scale };
+/** Size of the measuring picture: its pixels are square, and as many whatever the frame's aspect. */
+export function measuringSize({ camera }: Shot, scale = 1): { width: number; height: number } {
+  const aspect = frameAspect(camera);
+  return {
+    width: Math.round(Math.sqrt(MEASURING_PIXELS * aspect)) * scale,
+    height: Math.round(Math.sqrt(MEASURING_PIXELS / aspect)) * scale,
+  };
 }

@@ -7,14 +7,15 @@ import {
   type Figure,
   type SkinnedSurface,
 } from '../figure';
-import { faceShares } from '../pose';
+import { faceShares, neutralPose } from '../pose';
+import { viewTowards } from '../camera';
 import { supportMesh, type Ground, type Support, type SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
 import { faceChartOf, isOfHead, type FaceChart, type HeadVertices } from './face';
 import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/picture';
 import type { Raster } from './raster/raster';
-import { createFaceMemory, type FaceMemory } from './readings/jaw';
+import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
 import type { Shot } from './shot';
 
 /** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
@@ -24,6 +25,8 @@ export interface StandIn {
   skinned: SkinnedSurface;
   memory: PictureMemory;
   face: FaceMemory;
+  /** Depth step of the sitter's own jaw at ease, millimetres; measured with the first picture. */
+  neutralJawMm: number | undefined;
   /** Rasters of the close picture. */
   close: PictureMemory;
   /** Shadows round the face from each lamp, as they were cast last. */
@@ -56,6 +59,7 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     skinned: createSkinned(surface),
     memory: createPictureMemory(),
     face: createFaceMemory(surface),
+    neutralJawMm: like?.neutralJawMm,
     close: createPictureMemory(),
     closeShadows: [],
     neck: createPictureMemory(256),
@@ -73,6 +77,22 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
 export function chartFor(standIn: StandIn): FaceChart {
   standIn.chart ??= faceChartOf(standIn.body, standIn.surface);
   return standIn.chart;
+}
+
+/** Distance from which the jaw at ease is looked at, metres: a portrait's. */
+const AT_EASE_M = 2;
+
+/** Depth step of the sitter's own jaw at ease, from the height of the chin: what a pulled-back chin is held against. */
+export function neutralJawMm(standIn: StandIn): number {
+  if (standIn.neutralJawMm !== undefined) return standIn.neutralJawMm;
+  const { body, surface, face, memory } = standIn;
+  const figure = figureOf(body, neutralPose('at ease'), { lens: [0, body.lengths.chinHeightM, AT_EASE_M] });
+  const { chin } = figure.points;
+  const eye: Vec3 = [chin[0], chin[1], chin[2] + AT_EASE_M];
+  const skinned = createSkinned(surface);
+  skinSurface(surface, figure.transforms, skinned, faceShares(neutralPose('at ease')));
+  const step = jawStepMm(face, skinned, viewTowards(eye, chin, 0.1), figure.points, memory.scratch);
+  return (standIn.neutralJawMm = step === null ? 0 : levelJawMm(figure, eye, step));
 }
 
 /** Triangles of everything but the head. */

@@ -57,7 +57,11 @@ const CASES: [id: string, faulty: Shot, sound: Shot][] = [
   ['head-tilt', shotOf({ headTiltLeftDeg: -20 }), shotOf({ headTiltLeftDeg: -8 })],
   ['beyond-range:trunkRotation', shotOf({ twistLeftDeg: 49 }), shotOf({ twistLeftDeg: -30 })],
   ['lens-height', shotOf({}, { ...HEAD, heightM: 1.75 }), shotOf({}, { ...HEAD, heightM: 1.54 })],
-  ['lens-height', shotOf({}, { ...HEAD, heightM: 1.35 }), shotOf({}, { distanceM: 5, heightM: 0.95 })],
+  [
+    'lens-height',
+    shotOf({}, { ...HEAD, heightM: 1.3, aim: { kind: 'aimed', heightM: 1.73 } }),
+    shotOf({}, { distanceM: 5, heightM: 0.95 }),
+  ],
 ];
 
 /** A shot with the key elsewhere. */

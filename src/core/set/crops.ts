@@ -1,6 +1,15 @@
 import { CAMERA_RANGES, project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { FRAMINGS, FREE_ASIDE, freeBelow, heldBy, HEADROOM, type Framing } from './framing';
+import {
+  FRAMINGS,
+  FREE_ASIDE,
+  freeBelow,
+  heldBy,
+  HEADROOM,
+  plansOf,
+  type Framing,
+  type FramingPlan,
+} from './framing';
 
 /** A later cut out of the picture: its edges in half-frames, -1 to 1, right and up positive. */
 export interface CropPlace {
@@ -16,7 +25,8 @@ export interface CropPlace {
 
 /**
  * The smallest cut of a format that holds a framing of the sitter: its lower edge where the body narrows, room above
- * the head and at the sides, moved aside as far as the picture has room there.
+ * the head and at the sides, moved aside as far as the picture has room there. Of the ways in which the framing can be
+ * made the first that fits in the picture; the usual one where none does.
  * @param aspect width over height of the format.
  * @returns null where part of what it holds lies behind the lens.
  */
@@ -26,8 +36,27 @@ export function cropPlace(
   framing: Framing,
   aspect: number,
 ): CropPlace | null {
+  const places = placesOf(camera, points, framing, aspect);
+  return places.find(cropFits) ?? places[0] ?? null;
+}
+
+/** The cuts that make a framing, one for every way of making it, the usual one first. */
+function placesOf(camera: Camera, points: FigurePoints, framing: Framing, aspect: number): CropPlace[] {
+  return plansOf(framing).flatMap((plan) => {
+    const place = placeOf(camera, points, framing, aspect, plan);
+    return place ? [place] : [];
+  });
+}
+
+function placeOf(
+  camera: Camera,
+  points: FigurePoints,
+  framing: Framing,
+  aspect: number,
+  plan: FramingPlan,
+): CropPlace | null {
   const view = viewOf(camera);
-  const seen = heldBy(points, framing).map((p) => project(view, p));
+  const seen = heldBy(points, framing, plan).map((p) => project(view, p));
   if (seen.some((p) => p.depthM < 0.2)) return null;
   const ys = seen.map((p) => p.y);
   const xs = seen.map((p) => p.x);
@@ -85,14 +114,17 @@ export function cameraForCrops(
 export function framingOf(camera: Camera, points: FigurePoints, framings: readonly Framing[]): Framing {
   const view = viewOf(camera);
   const aspect = view.tanHalfWidth / view.tanHalfHeight;
-  const off = (framing: Framing) => {
-    const place = cropPlace(camera, points, framing, aspect);
-    return place ? Math.abs(Math.log(place.share)) : Infinity;
-  };
+  const off = (framing: Framing) =>
+    Math.min(...placesOf(camera, points, framing, aspect).map(offFrame), Infinity);
   return framings.reduce((a, b) => (off(b) < off(a) ? b : a));
 }
 
-/** A framing whose frame is within this of the camera's own is the one that it has, share of the area. */
+/** How far a cut is from the frame itself: in its area, and in where its lower edge lies. */
+function offFrame({ share, bottom }: CropPlace): number {
+  return Math.abs(Math.log(share)) + Math.abs(bottom + 1);
+}
+
+/** A framing whose frame is this near to the camera's own is the one that it has, see `offFrame`. */
 const ALIKE = 0.04;
 
 /**
@@ -103,10 +135,11 @@ export function nearestFramings(camera: Camera, points: FigurePoints): { less?: 
   const view = viewOf(camera);
   const aspect = view.tanHalfWidth / view.tanHalfHeight;
   const sized = FRAMINGS.flatMap((framing) => {
-    const place = cropPlace(camera, points, framing, aspect);
-    return place ? [{ framing, share: place.share }] : [];
+    const places = placesOf(camera, points, framing, aspect);
+    const isOwn = places.some((p) => offFrame(p) <= ALIKE);
+    return places[0] && !isOwn ? [{ framing, share: places[0].share }] : [];
   }).sort((a, b) => a.share - b.share);
-  const less = sized.findLast((s) => s.share < 1 - ALIKE)?.framing;
-  const more = sized.find((s) => s.share > 1 + ALIKE)?.framing;
+  const less = sized.findLast((s) => s.share < 1)?.framing;
+  const more = sized.find((s) => s.share > 1)?.framing;
   return { ...(less && { less }), ...(more && { more }) };
 }

@@ -2,7 +2,7 @@ import { project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
 import type { Room } from '../scene';
 import { radians, SIDES, type Vec3 } from '../units';
-import { framed, type Framing } from './framing';
+import { framed, planFor, settableHeightM, usualHeightM, type Framing, type FramingPlan } from './framing';
 import type { Lens } from './lens';
 
 /** The photographer behind the camera, from the entrance pupil to the wall, metres (common practice). */
@@ -65,8 +65,9 @@ function fitAt(
   roomM: number,
   lens: Lens,
   focalLengthMm: number,
+  plan: FramingPlan,
 ): Fit {
-  const placed = framed(camera, points, framing, focalLengthMm);
+  const placed = framed(camera, points, framing, focalLengthMm, undefined, plan);
   const spareM = placed ? roomM - placed.distanceM : -Infinity;
   const faceM = placed ? project(viewOf(placed), points.nose).depthM : 0;
   const state = !placed || spareM < 0 ? 'room' : faceM < lens.closestM ? 'close' : 'fits';
@@ -92,8 +93,10 @@ export function whatFits(
   lenses: readonly Lens[],
 ): Fit[] {
   const roomM = roomForCameraM(room, camera.arcDeg);
+  const usual = { ...camera, heightM: settableHeightM(usualHeightM(points, framing)) };
+  const plan = planFor(usual, points, framing);
   return lenses.map((lens) => {
-    const at = (mm: number) => fitAt(camera, points, framing, roomM, lens, mm);
+    const at = (mm: number) => fitAt(camera, points, framing, roomM, lens, mm, plan);
     const longest = at(lens.longestMm);
     if (longest.state === 'fits' || lens.longestMm === lens.shortestMm) return longest;
     const shortest = at(lens.shortestMm);

@@ -1,7 +1,8 @@
 import { CROP_WORDS, type Crop } from '../brief';
 import { CAMERA_RANGES, project, TURN_RANGES, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { add, clamp, degrees, midpoint, SIDES, subtract, type Vec3 } from '../units';
+import { boneCuts } from './boneCuts';
+import { add, clamp, degrees, midpoint, SIDES, subtract, type Side, type Vec3 } from '../units';
 
 /** Details that the camera is panned to. */
 export const DETAILS = ['eyesAlone', 'handsAlone', 'feetAlone'] as const;
@@ -47,9 +48,40 @@ export function freeBelow(framing: Framing): number {
   return framing === 'full' ? FREE_BELOW_FEET : 0;
 }
 
-/** Where the lower edge goes, as a share of the way from the hips to the base of the neck: where the body narrows. */
-const CUT_AT = { half: 0.36, headAndShoulders: 0.86, head: 0.93 } as const;
-const MID_THIGH = 0.5;
+/**
+ * Where the lower edge may go, the usual place first: shares of the way from hips to knees for three-quarter, from the
+ * hips to the base of the neck for the rest. It goes where the body narrows.
+ */
+const CUTS: Record<'threeQuarter' | 'half' | 'headAndShoulders' | 'head', readonly number[]> = {
+  threeQuarter: [0.5, 0.42, 0.58, 0.66, 0.34, 0.26],
+  half: [0.36, 0.3, 0.44, 0.24, 0.5],
+  headAndShoulders: [0.79, 0.83, 0.75, 0.87],
+  head: [0.93, 0.89, 0.85],
+};
+/** What must not be cut at the sides, from what is usual to the whole arms. */
+const KEEPS = ['usual', 'elbows', 'hands'] as const;
+
+/** How a framing is made of one pose: where it cuts, and how much of the arms it keeps. */
+export interface FramingPlan {
+  cutAt: number | null;
+  keeps: (typeof KEEPS)[number];
+}
+
+/** The ways in which a framing can be made, the usual one first. */
+export function plansOf(framing: Framing): FramingPlan[] {
+  const cuts = framing in CUTS ? CUTS[framing as keyof typeof CUTS] : [null];
+  if (isDetail(framing) || framing === 'full') return [{ cutAt: null, keeps: 'usual' }];
+  return KEEPS.flatMap((keeps) => cuts.map((cutAt) => ({ cutAt, keeps })));
+}
+
+/** Points of the arms above a cut that a plan keeps. */
+function keptArms(points: FigurePoints, { keeps }: FramingPlan, cut: Vec3): Vec3[] {
+  if (keeps === 'usual') return [];
+  const arms = SIDES.flatMap((s) =>
+    keeps === 'elbows' ? [points.elbows[s]] : [points.elbows[s], points.wrists[s], points.fingertips[s]],
+  );
+  return arms.filter((p) => p[1] > cut[1]);
+}
 
 /** A point between the hips (0) and the base of the neck (1). */
 function onTrunk(points: FigurePoints, share: number): Vec3 {
@@ -58,8 +90,17 @@ function onTrunk(points: FigurePoints, share: number): Vec3 {
 }
 
 /** Points of the posed figure that a framing must hold: the lowest of them lies on the lower edge. */
-export function heldBy(points: FigurePoints, framing: Framing): Vec3[] {
+export function heldBy(
+  points: FigurePoints,
+  framing: Framing,
+  plan: FramingPlan = plansOf(framing)[0]!,
+): Vec3[] {
   const head = [points.crown, points.chin];
+  const cutAt = plan.cutAt ?? 0;
+  const onThigh = (s: Side) => add(points.hips[s], subtract(points.knees[s], points.hips[s]), cutAt);
+  const cut =
+    framing === 'threeQuarter' ? midpoint(onThigh('left'), onThigh('right')) : onTrunk(points, cutAt);
+  const arms = keptArms(points, plan, cut);
   const shoulders = SIDES.map((s) => points.shoulders[s]);
   switch (framing) {
     case 'full':
@@ -79,18 +120,15 @@ export function heldBy(points: FigurePoints, framing: Framing): Vec3[] {
       return [
         ...head,
         ...shoulders,
-        ...SIDES.flatMap((s) => [
-          points.elbows[s],
-          points.hips[s],
-          add(points.hips[s], subtract(points.knees[s], points.hips[s]), MID_THIGH),
-        ]),
+        ...arms,
+        ...SIDES.flatMap((s) => [points.elbows[s], points.hips[s], onThigh(s)]),
       ];
     case 'half':
-      return [...head, ...shoulders, onTrunk(points, CUT_AT.half)];
+      return [...head, ...shoulders, ...arms, cut];
     case 'headAndShoulders':
-      return [...head, ...shoulders, onTrunk(points, CUT_AT.headAndShoulders)];
+      return [...head, ...shoulders, ...arms, cut];
     case 'head':
-      return [...head, onTrunk(points, CUT_AT.head)];
+      return [...head, cut];
     case 'eyesAlone':
       return [
         ...SIDES.map((s) => points.eyes[s]),
@@ -104,21 +142,31 @@ export function heldBy(points: FigurePoints, framing: Framing): Vec3[] {
   }
 }
 
-/** Heights of the lens that have a name, metres, for the sitter as posed. */
+interface HeightRow {
+  words: string;
+  ofM(points: FigurePoints): number;
+}
+
+/** Heights of the lens that have a name, for the sitter as posed. */
+export type NamedHeight = 'eyes' | 'ear' | 'chin' | 'chest' | 'hips' | 'knees' | 'floor';
+const HEIGHTS: Record<NamedHeight, HeightRow> = {
+  eyes: { words: 'eyes', ofM: ({ eyes }) => (eyes.left[1] + eyes.right[1]) / 2 },
+  ear: { words: 'mid-ear', ofM: (p) => 0.88 * HEIGHTS.eyes.ofM(p) + 0.12 * p.chin[1] },
+  chin: { words: 'chin', ofM: ({ lowerLip, chin }) => (lowerLip[1] + chin[1]) / 2 },
+  chest: { words: 'chest', ofM: (p) => onTrunk(p, 0.72)[1] },
+  hips: { words: 'hips', ofM: (p) => onTrunk(p, 0)[1] },
+  knees: { words: 'knees', ofM: ({ knees }) => (knees.left[1] + knees.right[1]) / 2 },
+  floor: { words: 'floor', ofM: () => 0.15 },
+};
+
+/** One of the named heights for the sitter as posed, metres. */
+export function namedHeightM(points: FigurePoints, name: NamedHeight): number {
+  return HEIGHTS[name].ofM(points);
+}
+
+/** All of the named heights for the sitter as posed, metres. */
 export function namedHeightsM(points: FigurePoints): { words: string; heightM: number }[] {
-  const y = (p: Vec3) => p[1];
-  const chin = (y(points.lowerLip) + y(points.chin)) / 2;
-  const eyes = (y(points.eyes.left) + y(points.eyes.right)) / 2;
-  const knees = (y(points.knees.left) + y(points.knees.right)) / 2;
-  return [
-    { words: 'eyes', heightM: eyes },
-    { words: 'mid-ear', heightM: eyes - 0.12 * (eyes - y(points.chin)) },
-    { words: 'chin', heightM: chin },
-    { words: 'chest', heightM: y(onTrunk(points, 0.72)) },
-    { words: 'hips', heightM: y(onTrunk(points, 0)) },
-    { words: 'knees', heightM: knees },
-    { words: 'floor', heightM: 0.15 },
-  ];
+  return Object.values(HEIGHTS).map(({ words, ofM }) => ({ words, heightM: ofM(points) }));
 }
 
 /**
@@ -126,7 +174,7 @@ export function namedHeightsM(points: FigurePoints): { words: string; heightM: n
  * three-quarter between chest and chin, full length at the hips; a detail at its own height.
  */
 export function usualHeightM(points: FigurePoints, framing: Framing): number {
-  const at = (words: string) => namedHeightsM(points).find((h) => h.words === words)!.heightM;
+  const at = (name: NamedHeight) => namedHeightM(points, name);
   switch (framing) {
     case 'full':
       return at('hips');
@@ -152,9 +200,17 @@ export function settableHeightM(heightM: number): number {
 /** Highest place over the mark that a camera can be aimed at, metres. */
 const MOST_AIM_M = 2.6;
 
+/** A framing to be made with a camera: focal length, height and arc are its own. */
+interface Framed {
+  camera: Camera;
+  points: FigurePoints;
+  framing: Framing;
+  plan: FramingPlan;
+}
+
 /** The camera at a distance, aimed so that a framing stands in the frame as it should; how much of the frame it needs. */
-function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanceM: number) {
-  const held = heldBy(points, framing);
+function aimedAt({ camera, points, framing, plan }: Framed, distanceM: number) {
+  const held = heldBy(points, framing, plan);
   const isPanned = isDetail(framing);
   const wantedTop = 1 - 2 * HEADROOM[framing];
   const wantedBottom = -1 + 2 * freeBelow(framing);
@@ -187,9 +243,45 @@ function aimedAt(camera: Camera, points: FigurePoints, framing: Framing, distanc
   return { camera: next, needs };
 }
 
+/** The nearest camera that makes a framing in one way; null where it is nowhere between half a metre and twenty. */
+function nearestFor(framed: Framed): Camera | null {
+  let { min: low, max: high }: { min: number; max: number } = CAMERA_RANGES.distanceM;
+  if (aimedAt(framed, high).needs > 1) return null;
+  if (aimedAt(framed, low).needs <= 1) high = low;
+  for (let i = 0; i < 30 && high > low; i++) {
+    const mid = (low + high) / 2;
+    if (aimedAt(framed, mid).needs > 1) low = mid;
+    else high = mid;
+  }
+  return aimedAt(framed, high).camera;
+}
+
+/** Joints and widest places that a camera's frame cuts. */
+function badCuts(camera: Camera, points: FigurePoints): number {
+  return boneCuts(viewOf(camera), points).filter((cut) => cut.kind !== 'good').length;
+}
+
+/**
+ * The way of making a framing of the sitter as posed that cuts the fewest joints and widest places; the usual one where
+ * others are no better.
+ */
+export function planFor(camera: Camera, points: FigurePoints, framing: Framing): FramingPlan {
+  const plans = plansOf(framing);
+  let best = plans[0]!;
+  let least = Infinity;
+  for (const plan of plans) {
+    const made = nearestFor({ camera, points, framing, plan });
+    const bad = made ? badCuts(made, points) : Infinity;
+    if (bad < least) [best, least] = [plan, bad];
+    if (least === 0) break;
+  }
+  return best;
+}
+
 /**
  * The nearest camera that holds a framing of the sitter as posed with a focal length and from a lens height, the usual one
  * where none is said: distance and aim; arc, sensor, orientation and aperture stay. Null where it is nowhere between half a metre and twenty.
+ * @param plan how it is made; the one that cuts best where none is said.
  */
 export function framed(
   camera: Camera,
@@ -197,15 +289,8 @@ export function framed(
   framing: Framing,
   focalLengthMm = camera.focalLengthMm,
   heightM = usualHeightM(points, framing),
+  plan?: FramingPlan,
 ): Camera | null {
   const start = { ...camera, focalLengthMm, heightM: settableHeightM(heightM) };
-  let { min: low, max: high }: { min: number; max: number } = CAMERA_RANGES.distanceM;
-  if (aimedAt(start, points, framing, high).needs > 1) return null;
-  if (aimedAt(start, points, framing, low).needs <= 1) high = low;
-  for (let i = 0; i < 30 && high > low; i++) {
-    const mid = (low + high) / 2;
-    if (aimedAt(start, points, framing, mid).needs > 1) low = mid;
-    else high = mid;
-  }
-  return aimedAt(start, points, framing, high).camera;
+  return nearestFor({ camera: start, points, framing, plan: plan ?? planFor(start, points, framing) });
 }

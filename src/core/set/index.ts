@@ -1,8 +1,10 @@
+export { boneCuts, type BoneCut } from './boneCuts';
 export {
   DETAILS,
   framed,
   FRAMING_WORDS,
   FRAMINGS,
+  namedHeightM,
   namedHeightsM,
   settableHeightM,
   usualHeightM,

@@ -23,8 +23,24 @@ export function upgradeSitter(raw: unknown): unknown {
   return { ...EMPTY_SITTER, ...raw, profile: { ...raw.profile, tones, outfit } };
 }
 
-/** A sitting of the first version, which had the name of a look and no brief. */
+/** A sitting of an earlier version. */
 export function upgradeSitting(raw: unknown): unknown {
+  return withoutJawMillimetres(withLooks(raw));
+}
+
+/** Up to the third version the jaw was wanted in millimetres; against the sitter's own at ease they say nothing. */
+function withoutJawMillimetres(raw: unknown): unknown {
+  if (!isRecord(raw) || !Array.isArray(raw.looks)) return raw;
+  const looks = raw.looks.map((look: unknown) => {
+    if (!isRecord(look) || !isRecord(look.targets) || look.targets.jawStepMm === undefined) return look;
+    const { jawStepMm: _, ...targets } = look.targets;
+    return { ...look, targets };
+  });
+  return { ...raw, looks };
+}
+
+/** A sitting of the first version, which had the name of a look and no brief. */
+function withLooks(raw: unknown): unknown {
   if (!isRecord(raw) || raw.looks !== undefined) return raw;
   const { lookName, ...rest } = raw;
   const name = typeof lookName === 'string' && lookName.trim() !== '' ? lookName : EMPTY_LOOK.name;

@@ -61,7 +61,7 @@ export function StationPanel({ shot, panel, others, wheelchairSeatM }: StationPa
   return (
     <section
       aria-label={TITLES[panel]}
-      className="flex min-h-0 w-[224px] shrink-0 flex-col gap-2.5 overflow-y-auto bg-base-200 px-3.5 py-3"
+      className="flex min-h-0 flex-col gap-2.5 bg-base-200 px-3.5 py-3 [grid-area:station] desk:overflow-y-auto"
     >
       <div>
         <h2 className="text-lg leading-tight">{TITLES[panel]}</h2>

@@ -11,6 +11,7 @@ import type { Side, Vec3 } from '@/core/units';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '@/take/poseStore';
+import { followPointer } from '@/ui/followPointer';
 
 /** A hand is laid on a place that it is let go this near to, pixels. */
 const SNAP_PX = 20;
@@ -64,13 +65,19 @@ export function Handles({ profile, shot, report }: HandlesProps) {
     asked.current = { pose, handle, by };
     if (running.current) return;
     running.current = true;
-    while (asked.current) {
-      const next = asked.current;
-      asked.current = null;
-      const moved = await studio('backstage').drag(profile, next.pose, view.eye, next.handle, next.by);
-      if (snapped.current === null) setPose(moved);
+    try {
+      while (asked.current) {
+        const next = asked.current;
+        asked.current = null;
+        const moved = await studio('backstage').drag(profile, next.pose, view.eye, next.handle, next.by);
+        if (snapped.current === null) setPose(moved);
+      }
+    } catch (error) {
+      // one refusal is told and does not lock the handles
+      setHint((error as Error).message);
+    } finally {
+      running.current = false;
     }
-    running.current = false;
   }
 
   function grab(handle: Handle, event: React.PointerEvent) {
@@ -104,14 +111,10 @@ export function Handles({ profile, shot, report }: HandlesProps) {
       const up = (-(e.clientY - from.y) / box.height) * 2 * view.tanHalfHeight * depthM;
       void ask(pose, handle, inSet(view, right, up));
     };
-    const end = () => {
+    followPointer(move, () => {
       setDragging(false);
       setHint(null);
-      removeEventListener('pointermove', move);
-      removeEventListener('pointerup', end);
-    };
-    addEventListener('pointermove', move);
-    addEventListener('pointerup', end);
+    });
   }
 
   function onKey(handle: Handle, event: React.KeyboardEvent) {

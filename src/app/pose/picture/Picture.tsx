@@ -1,107 +1,26 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
-import { project, viewOf } from '@/core/camera';
+import { frameAspect } from '@/core/camera';
 import { shownStops, type Shot } from '@/core/picture';
 import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
-import { PART_COLOURS } from '@/drawing/partColours';
-import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
+import { FrameBox } from '@/ui/FrameBox';
 import { PaintedPicture } from '@/ui/PaintedPicture';
-import { ExposureControl } from './ExposureControl';
+import { useIsDesk } from '@/ui/useIsDesk';
+import { usePoseStore, type Overlay, type Panel } from '@/take/poseStore';
 import { Handles } from './Handles';
-import { useNewest } from '@/ui/useNewest';
-import { PICTURE_BUTTON, PICTURE_SLIDER } from './onPicture';
+import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
+import { LookTools, OverlayTools } from './PictureTools';
 import { StopsOverlay } from './StopsOverlay';
+import { useGhost } from './useGhost';
 import { viewFor, type Look } from './lookingAt';
-import { OVERLAYS, usePoseStore, type Overlay, type Panel } from '@/take/poseStore';
 
 // three.js is only loaded where a figure is drawn
 const Viewfinder = dynamic(() => import('@/drawing/Viewfinder').then((m) => m.Viewfinder), { ssr: false });
-
-const OVERLAY_WORDS: Record<Overlay, string> = {
-  size: 'size',
-  sharp: 'sharp',
-  parts: 'parts',
-  measured: 'measured',
-  stops: 'stops',
-  ghost: 'ghost',
-  handles: 'handles',
-};
-const OVERLAY_TITLES: Record<Overlay, string> = {
-  size: 'How much near parts are enlarged against the face',
-  sharp: 'What lies within the depth of field, focused on the near eye',
-  parts: 'The drawn figure in its part colours',
-  measured: 'What the measuring picture sees, pixel by pixel',
-  stops: 'How bright every place comes out, in stops from middle grey',
-  ghost: 'The pose as it was opened, or the one before it in the run',
-  handles: 'Hands, feet, hips, chin and eyes to take hold of',
-};
-
-/** The measuring picture's labels in part colours. */
-function MeasuredPicture({ profile, shot }: { profile: BodyProfile; shot: Shot }) {
-  const ask = useCallback(() => studio('live').labels(profile, shot, 2), [profile, shot]);
-  const { value } = useNewest(ask);
-  const picture = useMemo(() => {
-    if (!value) return null;
-    const { width, height, labels } = value;
-    const bytes = new Uint8ClampedArray(width * height * 4);
-    labels.forEach((label, i) => bytes.set([...PART_COLOURS[label]!, 255], i * 4));
-    return { width, height, bytes };
-  }, [value]);
-  return (
-    <PaintedPicture
-      picture={picture}
-      label="Measured parts"
-      testId="measured"
-      className="absolute inset-0 h-full w-full [image-rendering:pixelated]"
-    />
-  );
-}
-
-function SizeLabels({ report }: { report: ShotReport }) {
-  const notable = report.enlargements.filter((e) => Math.abs(e.enlargement - 1) > 0.04);
-  return notable.map((e) => (
-    <span
-      key={e.part}
-      className="absolute -translate-x-1/2 -translate-y-1/2 bg-[#1b1712]/85 px-1.5 py-0.5 text-xs whitespace-nowrap text-[#f2e7cd]"
-      style={{ left: `${Math.min(86, Math.max(14, e.x * 100))}%`, top: `${e.y * 100}%` }}
-    >
-      {e.part.replace(':', ' ')} × {e.enlargement.toFixed(2)}
-    </span>
-  ));
-}
-
-function SharpMarks({ shot, report }: { shot: Shot; report: ShotReport }) {
-  const view = viewOf(shot.camera);
-  const { points, feet, numbers } = report;
-  const marks = [
-    ['left eye', points.eyes.left],
-    ['right eye', points.eyes.right],
-    ['left shoulder', points.shoulders.left],
-    ['right shoulder', points.shoulders.right],
-    ['left hip', points.hips.left],
-    ['right hip', points.hips.right],
-    ['left toe', feet.left.toe],
-    ['right toe', feet.right.toe],
-  ] as const;
-  return marks.map(([name, p]) => {
-    const { x, y, depthM } = project(view, p);
-    if (Math.abs(x) > 1 || Math.abs(y) > 1) return null;
-    const sharp = depthM >= numbers.sharpNearM && depthM <= numbers.sharpFarM;
-    return (
-      <span
-        key={name}
-        title={`${name}: ${sharp ? 'sharp' : 'soft'}`}
-        className={`absolute h-4 w-4 -translate-x-1/2 -translate-y-1/2 border-2 ${sharp ? 'border-[#e3c264]' : 'rounded-full border-dashed border-[#f2e7cd]'}`}
-        style={{ left: `${(x + 1) * 50}%`, top: `${(1 - y) * 50}%` }}
-      />
-    );
-  });
-}
 
 const NO_SUPPORTS: Support[] = [];
 
@@ -121,100 +40,93 @@ interface PictureProps {
   onFrameTime(leastMs: number): void;
 }
 
-/** The joints of the ghost, while it is wanted. */
-function useGhost(profile: BodyProfile, pose: Pose | null, shot: Shot | null): Float64Array | null {
-  const [ghost, setGhost] = useState<{ pose: Pose; joints: Float64Array } | null>(null);
-  useEffect(() => {
-    if (!pose || !shot) return;
-    let stale = false;
-    void studio('backstage')
-      .ghost(profile, pose, viewOf(shot.camera).eye)
-      .then((joints) => !stale && setGhost({ pose, joints }));
-    return () => {
-      stale = true;
-    };
-  }, [profile, pose, shot]);
-  return pose && ghost?.pose === pose ? ghost.joints : null;
+/** What lies over the picture, seen through the lens. */
+function OverlayOf({ overlay, profile, shot, report, ground, exposureStops }: OverlayOfProps) {
+  switch (overlay) {
+    case 'stops':
+      return <StopsOverlay profile={profile} shot={shot} ground={ground} exposureStops={exposureStops} />;
+    case 'size':
+      return report && <SizeLabels report={report} />;
+    case 'handles':
+      return report && <Handles profile={profile} shot={shot} report={report} />;
+    case 'sharp':
+      return report && <SharpMarks shot={shot} report={report} />;
+    default:
+      return null;
+  }
 }
 
-/** Ways of looking at the sitter that change nothing. */
-function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }) {
-  const toggle = (next: Look, words: string, title: string) => (
-    <button
-      type="button"
-      className={PICTURE_BUTTON}
-      title={title}
-      aria-pressed={look.kind === next.kind}
-      onClick={() => onLook(look.kind === next.kind ? { kind: 'lens' } : next)}
-    >
-      {words}
-    </button>
-  );
+interface OverlayOfProps {
+  overlay: Overlay | null;
+  profile: BodyProfile;
+  shot: Shot;
+  report: ShotReport | null;
+  ground: Ground;
+  exposureStops: number;
+}
+
+/** The numbers of the lens, in a corner of the picture. */
+function LensMark({ camera }: { camera: Shot['camera'] }) {
+  const { focalLengthMm, apertureF, distanceM, heightM } = camera;
   return (
-    <div role="group" aria-label="Look" className="flex items-center gap-1">
-      {look.kind === 'turn' && (
-        <input
-          type="range"
-          aria-label="Round the sitter"
-          className={PICTURE_SLIDER}
-          min={-180}
-          max={180}
-          step={5}
-          value={look.deg}
-          onChange={(e) => onLook({ kind: 'turn', deg: Number(e.target.value) })}
-        />
-      )}
-      {toggle({ kind: 'turn', deg: 60 }, 'round', 'Look from another side; the camera stays')}
-      {toggle({ kind: 'close' }, 'close', 'Look closely at what is being set')}
-    </div>
+    <p className="absolute top-2 right-2 bg-[#1b1712]/85 px-2 py-0.5 text-xs text-[#f2e7cd]">
+      {focalLengthMm} mm · f/{apertureF} · {distanceM.toFixed(1)} m · lens {heightM.toFixed(2)} m
+    </p>
   );
 }
 
-/** The viewfinder with its frame and switchable overlays. */
-export function Picture(props: PictureProps) {
-  const { profile, shot, report, surface, progress, ground, overlay, panel, ghostPose, onFrameTime } = props;
-  const shown = usePoseStore((s) => s.shownExposure);
-  const exposureStops = shot ? shownStops(shown, shot, report?.points.nose) : 0;
-  const [look, setLook] = useState<Look>({ kind: 'lens' });
+/** The sitter as drawn, through the lens or as looked at from elsewhere. */
+function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number; isHeld: boolean }) {
+  const { profile, shot, report, surface, ground, overlay, panel, ghostPose, look, onFrameTime } = props;
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
   const view = useMemo(
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
     [look, shot, panel, report],
   );
-  const { setOverlay } = usePoseStore.getState();
+  if (!surface || !report || !shot || !view)
+    return (
+      <p className="flex h-full items-center justify-center text-[#f2e7cd]" role="status">
+        Building the sitter
+      </p>
+    );
+  return (
+    <Viewfinder
+      surface={surface}
+      transforms={report.transforms}
+      rods={report.rods}
+      expression={expression}
+      view={view}
+      light={shot.light}
+      face={report.points.nose}
+      ground={ground}
+      supports={shot.pose.objects ?? NO_SUPPORTS}
+      ghost={ghost}
+      mode={overlay === 'parts' ? 'parts' : 'picture'}
+      exposureStops={props.exposureStops}
+      onFrameTime={onFrameTime}
+      isHeld={props.isHeld}
+    />
+  );
+}
+
+/** The viewfinder with its frame and switchable overlays; on small screens its tools stand below it. */
+export function Picture(props: PictureProps) {
+  const { profile, shot, report, surface, progress, ground, overlay } = props;
+  const shown = usePoseStore((s) => s.shownExposure);
+  const exposureStops = shot ? shownStops(shown, shot, report?.points.nose) : 0;
+  const [look, setLook] = useState<Look>({ kind: 'lens' });
+  const isDesk = useIsDesk();
   // what the drawn picture would show otherwise than through the lens is drawn however long it takes
   const preview = look.kind === 'lens' && overlay !== 'parts' ? (report?.preview ?? null) : null;
-  const landscape = shot?.camera.orientation === 'landscape';
+  const tools = shot && report && (
+    <LookTools shot={shot} face={report.points.nose} look={look} onLook={setLook} />
+  );
   return (
-    <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-      <div className="flex min-h-0 flex-1 items-center justify-center">
-        <div
-          className={`relative max-h-full max-w-full bg-[#4f473c] ${landscape ? 'w-full' : 'h-full'}`}
-          style={{ aspectRatio: landscape ? '3 / 2' : '2 / 3' }}
-        >
-          {surface && report && shot && view ? (
-            <Viewfinder
-              surface={surface}
-              transforms={report.transforms}
-              rods={report.rods}
-              expression={expression}
-              view={view}
-              light={shot.light}
-              face={report.points.nose}
-              ground={ground}
-              supports={shot.pose.objects ?? NO_SUPPORTS}
-              ghost={ghost}
-              mode={overlay === 'parts' ? 'parts' : 'picture'}
-              exposureStops={exposureStops}
-              onFrameTime={onFrameTime}
-              isHeld={preview !== null}
-            />
-          ) : (
-            <p className="flex h-full items-center justify-center text-[#f2e7cd]" role="status">
-              Building the sitter
-            </p>
-          )}
+    <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-2">
+      <div className="min-h-0 flex-1">
+        <FrameBox aspect={shot ? frameAspect(shot.camera) : 2 / 3} className="bg-[#4f473c]">
+          <DrawnPicture {...props} look={look} exposureStops={exposureStops} isHeld={preview !== null} />
           {preview && (
             <PaintedPicture
               picture={preview}
@@ -223,16 +135,9 @@ export function Picture(props: PictureProps) {
               className="absolute inset-0 h-full w-full"
             />
           )}
-          {overlay === 'stops' && look.kind === 'lens' && shot && (
-            <StopsOverlay profile={profile} shot={shot} ground={ground} exposureStops={exposureStops} />
-          )}
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
-          {overlay === 'size' && look.kind === 'lens' && report && <SizeLabels report={report} />}
-          {overlay === 'handles' && look.kind === 'lens' && report && shot && (
-            <Handles profile={profile} shot={shot} report={report} />
-          )}
-          {overlay === 'sharp' && look.kind === 'lens' && report && shot && (
-            <SharpMarks shot={shot} report={report} />
+          {look.kind === 'lens' && shot && (
+            <OverlayOf {...{ overlay, profile, shot, report, ground, exposureStops }} />
           )}
           {surface && progress < 1 && (
             <progress
@@ -241,34 +146,21 @@ export function Picture(props: PictureProps) {
               aria-label="Fine surface"
             />
           )}
-          {shot && look.kind === 'lens' && (
-            <p className="absolute top-2 right-2 bg-[#1b1712]/85 px-2 py-0.5 text-xs text-[#f2e7cd]">
-              {shot.camera.focalLengthMm} mm · f/{shot.camera.apertureF} · {shot.camera.distanceM.toFixed(1)}{' '}
-              m · lens {shot.camera.heightM.toFixed(2)} m
-            </p>
-          )}
-          {report && shot && (
-            <div className="absolute top-2 left-2 space-y-1">
-              <LookControls look={look} onLook={setLook} />
-              <ExposureControl shot={shot} face={report.points.nose} />
+          {shot && look.kind === 'lens' && <LensMark camera={shot.camera} />}
+          {isDesk && <div className="absolute top-2 left-2 space-y-1">{tools}</div>}
+          {isDesk && (
+            <div className="absolute bottom-2 left-2">
+              <OverlayTools />
             </div>
           )}
-          <div role="group" aria-label="Overlays" className="absolute bottom-2 left-2 flex gap-1">
-            {OVERLAYS.map((o) => (
-              <button
-                key={o}
-                type="button"
-                aria-pressed={overlay === o}
-                title={OVERLAY_TITLES[o]}
-                className={PICTURE_BUTTON}
-                onClick={() => setOverlay(overlay === o ? null : o)}
-              >
-                {OVERLAY_WORDS[o]}
-              </button>
-            ))}
-          </div>
-        </div>
+        </FrameBox>
       </div>
+      {!isDesk && (
+        <div className="flex shrink-0 flex-wrap justify-center gap-1">
+          {tools}
+          <OverlayTools />
+        </div>
+      )}
     </div>
   );
 }

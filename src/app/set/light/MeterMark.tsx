@@ -1,5 +1,6 @@
 'use client';
 
+import { followPointer } from '@/ui/followPointer';
 import type { PlanScale } from '@/take/PlanView';
 import type { Vec3 } from '@/core/units';
 
@@ -20,12 +21,7 @@ export function MeterMark({ at, onMove, X, Y, scale }: MeterMarkProps) {
       const metres = (value: number) => Math.round((value / scale) * 100) / 100;
       onMove([metres(pointer.x - X(0)), at[1], metres(pointer.y - Y(0))]);
     };
-    const end = () => {
-      target.removeEventListener('pointermove', move);
-      target.removeEventListener('pointerup', end);
-    };
-    target.addEventListener('pointermove', move);
-    target.addEventListener('pointerup', end);
+    followPointer(move);
   };
   return (
     <g

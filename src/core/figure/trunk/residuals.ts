@@ -20,6 +20,8 @@ interface Firmness {
 const LEANING_BALANCE_PER_M = 8;
 
 const REACH_PER_M = 400;
+/** A foot that stands is not left, nor its knee locked, for anything else: half a millimetre is the difference. */
+const STANDING_REACH_PER_M = 3000;
 
 /** Pelvis over the load, sideways and forwards, per metre. */
 const PELVIS_ASIDE_PER_M: Firmness = { unsaid: 10, said: 80 };
@@ -185,7 +187,7 @@ function kneeTerms({ frames, carriage: { body, pose }, feet }: Wishes): Terms {
   return (_, out) => {
     for (const { hip, ankle, askedM, mostM, perM } of standing) {
       const farM = apart(frames.position[hip]!, ankle);
-      out.push(Math.max(0, farM - mostM) * REACH_PER_M, (farM - askedM) * perM);
+      out.push(Math.max(0, farM - mostM) * STANDING_REACH_PER_M, (farM - askedM) * perM);
     }
   };
 }

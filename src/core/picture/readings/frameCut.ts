@@ -1,103 +1,10 @@
 import { PARTS, type PartName } from '../../body';
-import { project } from '../../camera';
 import type { FigurePoints } from '../../figure';
-import { midpoint, SIDES, type Vec3 } from '../../units';
+import { boneCuts, type BoneCut } from '../../set';
 import type { Picture } from '../raster/picture';
 
-/** A place where the edge of the frame goes through the body. */
-export interface FrameCut {
-  edge: 'top' | 'bottom' | 'left' | 'right';
-  /** What is cut, in words. */
-  where: string;
-  /** Good cuts are where the body narrows; a joint or a widest place is a fault. */
-  kind: 'good' | 'joint' | 'wide';
-}
-
-interface Zone {
-  to: number;
-  where: string;
-  kind: FrameCut['kind'];
-}
-
-interface Bone {
-  from: Vec3;
-  to: Vec3;
-  zones: readonly Zone[];
-  parts: readonly PartName[];
-}
-
-// Where a bone may be cut, by share of its length (common practice: through the narrow middle, never a joint).
-const THIGH: readonly Zone[] = [
-  { to: 0.2, where: 'hips', kind: 'wide' },
-  { to: 0.82, where: 'mid-thigh', kind: 'good' },
-  { to: 1, where: 'knee', kind: 'joint' },
-];
-const SHANK: readonly Zone[] = [
-  { to: 0.16, where: 'knee', kind: 'joint' },
-  { to: 0.72, where: 'below the knee', kind: 'good' },
-  { to: 1, where: 'ankle', kind: 'joint' },
-];
-const FOOT: readonly Zone[] = [{ to: 1, where: 'foot', kind: 'joint' }];
-const TRUNK: readonly Zone[] = [
-  { to: 0.14, where: 'hips', kind: 'wide' },
-  { to: 0.55, where: 'waist', kind: 'good' },
-  { to: 0.78, where: 'bust', kind: 'wide' },
-  { to: 0.95, where: 'upper chest', kind: 'good' },
-  { to: 1, where: 'neck base', kind: 'joint' },
-];
-const NECK: readonly Zone[] = [{ to: 1, where: 'neck', kind: 'joint' }];
-const UPPER_ARM: readonly Zone[] = [
-  { to: 0.14, where: 'shoulder', kind: 'joint' },
-  { to: 0.8, where: 'mid-upper-arm', kind: 'good' },
-  { to: 1, where: 'elbow', kind: 'joint' },
-];
-const FOREARM: readonly Zone[] = [
-  { to: 0.16, where: 'elbow', kind: 'joint' },
-  { to: 0.8, where: 'mid-forearm', kind: 'good' },
-  { to: 1, where: 'wrist', kind: 'joint' },
-];
-const HAND: readonly Zone[] = [{ to: 1, where: 'fingers', kind: 'joint' }];
-
-function bonesOf(points: FigurePoints): Bone[] {
-  const hips = midpoint(points.hips.left, points.hips.right);
-  const bones: Bone[] = [
-    { from: hips, to: points.neckBase, zones: TRUNK, parts: ['hips', 'waist', 'chest', 'neck'] },
-    { from: points.neckBase, to: points.chin, zones: NECK, parts: ['neck', 'face', 'chest'] },
-  ];
-  for (const s of SIDES) {
-    bones.push(
-      { from: points.hips[s], to: points.knees[s], zones: THIGH, parts: ['hips', `${s}:thigh`, `${s}:knee`] },
-      {
-        from: points.knees[s],
-        to: points.ankles[s],
-        zones: SHANK,
-        parts: [`${s}:knee`, `${s}:shin`, `${s}:foot`],
-      },
-      { from: points.ankles[s], to: points.toes[s], zones: FOOT, parts: [`${s}:foot`] },
-      {
-        from: points.shoulders[s],
-        to: points.elbows[s],
-        zones: UPPER_ARM,
-        parts: [`${s}:upperArm`, `${s}:elbow`],
-      },
-      {
-        from: points.elbows[s],
-        to: points.wrists[s],
-        zones: FOREARM,
-        parts: [`${s}:elbow`, `${s}:forearm`, `${s}:hand`],
-      },
-      { from: points.wrists[s], to: points.fingertips[s], zones: HAND, parts: [`${s}:hand`] },
-    );
-  }
-  return bones;
-}
-
-const EDGES = [
-  { edge: 'bottom', axis: 'y', at: -1 },
-  { edge: 'top', axis: 'y', at: 1 },
-  { edge: 'left', axis: 'x', at: -1 },
-  { edge: 'right', axis: 'x', at: 1 },
-] as const;
+/** A place where the edge of the frame goes through the body, and is seen to. */
+export type FrameCut = Pick<BoneCut, 'edge' | 'where' | 'kind'>;
 
 /** The edge pixel and its neighbours must show the part, else the cut is hidden behind something. */
 function seen(picture: Picture, x: number, y: number, parts: readonly PartName[]): boolean {
@@ -111,28 +18,12 @@ function seen(picture: Picture, x: number, y: number, parts: readonly PartName[]
   return false;
 }
 
-/** Cuts each bone with the planes of the frame (exact); the raster only says whether the cut is seen. */
+/** Where the frame cuts the sitter: the geometry is exact, the picture only says whether a cut is seen. */
 export function frameCuts(picture: Picture, points: FigurePoints): FrameCut[] {
   const cuts: FrameCut[] = [];
-  for (const bone of bonesOf(points)) {
-    const a = project(picture.view, bone.from);
-    const b = project(picture.view, bone.to);
-    if (a.depthM <= 0 || b.depthM <= 0) continue;
-    for (const { edge, axis, at } of EDGES) {
-      // homogeneous: the crossing of the bone with the frame's plane through the lens
-      const fa = (a[axis] - at) * a.depthM;
-      const fb = (b[axis] - at) * b.depthM;
-      if (fa > 0 === fb > 0) continue;
-      const share = fa / (fa - fb);
-      const depth = a.depthM + (b.depthM - a.depthM) * share;
-      const x = (a.x * a.depthM * (1 - share) + b.x * b.depthM * share) / depth;
-      const y = (a.y * a.depthM * (1 - share) + b.y * b.depthM * share) / depth;
-      if (Math.abs(x) > 1.001 || Math.abs(y) > 1.001) continue;
-      if (!seen(picture, x, y, bone.parts)) continue;
-      const zone = bone.zones.find((z) => share <= z.to)!;
-      if (!cuts.some((c) => c.edge === edge && c.where === zone.where))
-        cuts.push({ edge, where: zone.where, kind: zone.kind });
-    }
+  for (const { edge, where, kind, x, y, parts } of boneCuts(picture.view, points)) {
+    if (cuts.some((c) => c.edge === edge && c.where === where) || !seen(picture, x, y, parts)) continue;
+    cuts.push({ edge, where, kind });
   }
   return cuts;
 }

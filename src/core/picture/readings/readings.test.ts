@@ -149,13 +149,15 @@ describe('eyes', () => {
 
 describe('jaw and neck', () => {
   it('part as the face comes forward and melt as the chin goes back', () => {
-    const step = (cm: number) => readings(shotOf({ faceForwardCm: cm })).jawStepMm!;
-    expect(step(3)).toBeGreaterThan(step(0) + 5);
-    expect(step(0)).toBeGreaterThan(step(-3) + 5);
+    const step = (cm: number) => readings(shotOf({ faceForwardCm: cm })).jawShare!;
+    expect(step(3)).toBeGreaterThan(step(0) + 0.08);
+    expect(step(0)).toBeGreaterThan(step(-3) + 0.08);
+    // at ease the jaw is as clear as it is at ease
+    expect(Math.abs(step(0) - 1)).toBeLessThan(0.05);
   });
 
   it('are not measured from behind', () => {
-    expect(readings(shotOf({}, { arcDeg: 180 })).jawStepMm).toBeNull();
+    expect(readings(shotOf({}, { arcDeg: 180 })).jawShare).toBeNull();
   });
 });
 

@@ -1,5 +1,5 @@
 import { bindArmDirection, jointIndex, type Body, type PartName } from '../../body';
-import { project } from '../../camera';
+import { project, type Projected } from '../../camera';
 import { turned, type Figure } from '../../figure';
 import { degrees, SIDES, sideSign, type Side, type Vec3 } from '../../units';
 import { waistDaylight, type Daylight } from './daylight';
@@ -24,8 +24,8 @@ export interface Readings {
   eyes: Partial<Record<Side, EyeView>>;
   /** Tilt of the lines through shoulders and hips in the picture, degrees, sitter's left up positive. */
   lineDeg: { shoulders: number; hips: number };
-  /** Jaw against neck, see `jawStepMm`. */
-  jawStepMm: number | null;
+  /** Jaw clear of the neck against the same sitter at ease, see `jawOfNeutral`; null where it cannot be judged. */
+  jawShare: number | null;
   /** Lens height against the face, metres: chin and lower lip are heights over the floor. */
   faceHeight: { chinM: number; lowerLipM: number; eyesM: number };
   /** Face height over frame height. */
@@ -33,7 +33,7 @@ export interface Readings {
 }
 
 /** Measures a picture of a figure. */
-export function readPicture(picture: Picture, body: Body, figure: Figure, jawStep: number | null): Readings {
+export function readPicture(picture: Picture, body: Body, figure: Figure, jawShare: number | null): Readings {
   const { points } = figure;
   const shares = partShares(picture);
   const face = shares.get('face');
@@ -47,7 +47,7 @@ export function readPicture(picture: Picture, body: Body, figure: Figure, jawSte
   const chin = project(picture.view, points.chin);
   return {
     shares,
-    daylight: waistDaylight(picture),
+    daylight: waistDaylight(picture, points),
     hands,
     cuts: frameCuts(picture, points),
     eyes: eyeViews(body, figure, picture.view.eye),
@@ -55,14 +55,20 @@ export function readPicture(picture: Picture, body: Body, figure: Figure, jawSte
       shoulders: pictureLineDeg(picture, points.shoulders),
       hips: pictureLineDeg(picture, points.hips),
     },
-    jawStepMm: jawStep,
+    jawShare,
     faceHeight: {
       chinM: points.chin[1],
       lowerLipM: points.lowerLip[1],
       eyesM: (points.eyes.left[1] + points.eyes.right[1]) / 2,
     },
-    faceInFrame: Math.abs(crown.y - chin.y) / 2,
+    faceInFrame: faceShare(picture, crown, chin),
   };
+}
+
+/** Length of the face from crown to chin over the frame's height, however the picture is rolled. */
+function faceShare({ view }: Picture, crown: Projected, chin: Projected): number {
+  const across = ((crown.x - chin.x) * view.tanHalfWidth) / view.tanHalfHeight;
+  return Math.hypot(across, crown.y - chin.y) / 2;
 }
 
 /** Below this cosine between line of view and palm the hand is seen edge on. */

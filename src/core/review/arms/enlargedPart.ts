@@ -1,16 +1,34 @@
 import type { Wanted } from '../../brief';
 import type { PartName } from '../../body';
-import { contactOf, sided, type Station } from '../../pose';
-import { SIDES } from '../../units';
+import { project, type View } from '../../camera';
+import type { Figure } from '../../figure';
+import { contactOf, isOnFeet, sided, type Station } from '../../pose';
+import { clamp, SIDES, type Vec3 } from '../../units';
 import { camera, pose, type Measurement, type MendVariable, type Rule } from '../rule';
+
+const KNEES: ReadonlySet<PartName> = new Set(['left:knee', 'right:knee']);
+/** A proper distance for a whole figure, metres (common practice: that of 85 mm on full frame). */
+const PROPER_M = 3.2;
+/** Knees are not forgiven more than so far before the face, metres. */
+const MOST_REACH_M = 1.2;
+
+/** What the knees of one who sits, kneels or is on the floor cost from a proper distance: they come before the face. */
+function kneeCost({ points }: Figure, view: View): number {
+  const depthM = (p: Vec3) => project(view, p).depthM;
+  const kneesM = Math.min(...SIDES.map((s) => depthM(points.knees[s])));
+  const reachM = clamp(depthM(points.nose) - kneesM, 0, MOST_REACH_M);
+  return (1 / (1 - reachM / PROPER_M)) ** 2;
+}
 
 export const enlargedPart: Rule = {
   id: 'enlarged-part',
   station: 'arms',
   reason: 'What is nearest the lens is drawn largest; it should be the face.',
   weight: 1,
-  measure({ readings, shot }, { limbEnlargement, hipsEnlargement }) {
+  measure({ readings, shot, figure, view }, { limbEnlargement, hipsEnlargement }) {
     const out: Measurement[] = [];
+    const costOf = (part: PartName) =>
+      KNEES.has(part) && !isOnFeet(shot.pose.support) ? kneeCost(figure, view) : 1;
     const check = (
       part: PartName,
       station: Station,
@@ -18,7 +36,8 @@ export const enlargedPart: Rule = {
       range: Wanted,
       variables: MendVariable[],
     ) => {
-      const enlargement = readings.shares.get(part)?.enlargement ?? null;
+      const measured = readings.shares.get(part)?.enlargement ?? null;
+      const enlargement = measured === null ? null : measured / costOf(part);
       if (enlargement !== null)
         out.push({
           key: part,

@@ -1,9 +1,6 @@
-import { contactOf, sided } from '../../pose';
+import { contactOf, isAlongLevel, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Rule } from '../rule';
-
-/** Rows of the waist that must show the arm beside it before its absence of daylight is a finding. */
-const LEAST_ROWS = 3;
 
 export const noDaylight: Rule = {
   id: 'no-daylight',
@@ -11,10 +8,13 @@ export const noDaylight: Rule = {
   reason: 'An arm against the body hides the waist and is pressed wide; daylight shows the form.',
   weight: 0.8,
   measure({ readings, shot }, { waistDaylightCm }) {
+    // one who lies or kneels on all fours has no waist to show
+    if (isAlongLevel(shot.pose.support) || shot.pose.support === 'allFours') return [];
     return SIDES.flatMap((side) => {
       const gap = readings.daylight[side];
-      if (!gap || gap.rows < LEAST_ROWS) return [];
       const free = !contactOf(shot.pose, side);
+      // a hand that is laid before the body takes its arm along
+      if (!gap || (gap.fingersBefore && !free)) return [];
       return [
         {
           key: side,

@@ -5,15 +5,15 @@ export const chinBack: Rule = {
   station: 'head',
   reason: 'A chin pulled back melts into the neck; the face carried forward draws the jaw.',
   weight: 0.9,
-  measure({ readings }, { jawStepMm }) {
-    if (readings.jawStepMm === null || readings.faceInFrame < 0.05) return [];
+  measure({ readings }, { jawSharePercent }) {
+    if (readings.jawShare === null || readings.faceInFrame < 0.05) return [];
     return [
       {
         key: '',
-        value: readings.jawStepMm,
-        ...jawStepMm,
-        full: 25,
-        unit: 'mm jaw to neck',
+        value: readings.jawShare * 100,
+        ...jawSharePercent,
+        full: 35,
+        unit: '% of the jaw at ease',
         title: 'The chin is pulled back',
         titleAbove: 'The face is carried forward more than wanted',
         variables: pose('faceForwardCm', 'chinDownDeg'),

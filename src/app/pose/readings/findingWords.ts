@@ -1,0 +1,52 @@
+import type { MendChange, StuckWhy } from '@/core/adapt';
+import { CAMERA_RANGES } from '@/core/camera';
+import { KEY_RANGES } from '@/core/light';
+import { SETTINGS } from '@/core/pose';
+import type { Finding } from '@/core/review';
+
+function figure(value: number): string {
+  return Math.abs(value) >= 10 ? value.toFixed(0) : value.toFixed(Number.isInteger(value) ? 0 : 1);
+}
+
+/** The measured figure; with a decimal more where rounding would make it look as if nothing were wrong. */
+export function measured({ value, low, high }: Finding['measurement']): string {
+  const limit = value < low ? low : high;
+  return figure(value) === figure(limit) ? value.toFixed(1) : figure(value);
+}
+
+/** What is wanted of it. */
+export function wantedWords({ value, low, high, unit }: Finding['measurement']): string {
+  if (low === 0 && high === 0) return 'none wanted';
+  return value < low ? `${figure(low)} or more wanted` : `${figure(high)} or less wanted, ${unit}`;
+}
+
+/** Why nothing was mended. */
+export const STUCK_WORDS: Record<StuckWhy, string> = {
+  raisesAnother: 'Not found: no small change clears it without raising another finding.',
+  held: 'What would mend it is held. Let go of its station first.',
+  unknownRule: 'This finding is of another version: nothing is known that would mend it.',
+};
+
+/** A change of a mend with both its numbers, in the unit that is shown. */
+export function changeWords({ variable, from, to }: MendChange): string {
+  const row =
+    variable.on === 'pose'
+      ? SETTINGS[variable.id]
+      : {
+          ...(variable.on === 'camera' ? CAMERA_RANGES[variable.name] : KEY_RANGES[variable.name]),
+          shown: 1,
+        };
+  return `${row.words} ${shown(from, row.shown)} to ${shown(to, row.shown)} ${row.unit}`;
+}
+
+function shown(value: number, factor: number): string {
+  return String(Math.round(value * factor * 100) / 100);
+}
+
+/** A time as it is said on set. */
+export function holdWords(seconds: number): string {
+  if (seconds < 1) return 'cannot hold it';
+  return seconds < 90
+    ? `${Math.round(seconds / 5) * 5} s`
+    : `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
+}

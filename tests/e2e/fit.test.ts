@@ -1,0 +1,132 @@
+import { By } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { DESK_SIZE, PHONE_SIZE, type Size } from './browser';
+import { openGilvo } from './gilvo';
+import { drawn } from './waits';
+
+const gilvo = openGilvo();
+const QUERY = '?sitting=demo-yearbook';
+const TABLET: Size = { width: 820, height: 1180 };
+const POSE = `/pose${QUERY}&take=demo-take-1`;
+
+interface Box {
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+}
+
+const boxOf = (selector: string) =>
+  gilvo.driver.executeScript<Box>(
+    `const { left, top, width, height } = document.querySelector(arguments[0]).getBoundingClientRect();
+     return { left, top, width, height };`,
+    selector,
+  );
+const sidewaysScroll = () =>
+  gilvo.driver.executeScript<number>(
+    'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+  );
+
+/** Widest and highest of the sitter's silhouette, in pixels of the page: labels other than the ground. */
+const silhouette = () =>
+  gilvo.driver.executeScript<{ width: number; height: number }>(`
+    const canvas = document.querySelector('[data-testid="measured"]');
+    const { width, height } = canvas;
+    const shown = canvas.getBoundingClientRect();
+    const { data } = canvas.getContext('2d').getImageData(0, 0, width, height);
+    const ground = [data[0], data[1], data[2]].join();
+    let [left, right, top, bottom] = [width, 0, height, 0];
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++) {
+        const o = (y * width + x) * 4;
+        if ([data[o], data[o + 1], data[o + 2]].join() === ground) continue;
+        left = Math.min(left, x);
+        right = Math.max(right, x);
+        top = Math.min(top, y);
+        bottom = Math.max(bottom, y);
+      }
+    return {
+      width: ((right - left + 1) / width) * shown.width,
+      height: ((bottom - top + 1) / height) * shown.height,
+    };`);
+
+describe('the picture keeps the aspect of its frame', () => {
+  const ratios: number[] = [];
+  it.each([PHONE_SIZE, TABLET, { width: 1180, height: 820 }, DESK_SIZE, { width: 1920, height: 1080 }])(
+    'at $width x $height',
+    async (size) => {
+      await gilvo.open(POSE, size);
+      await drawn(gilvo.driver);
+      const picture = await boxOf('[data-testid="viewfinder"]');
+      expect(Math.abs(picture.width / picture.height / (2 / 3) - 1)).toBeLessThan(0.01);
+      expect(picture.width).toBeGreaterThan(200);
+      await gilvo.press('measured');
+      await gilvo.one('[data-testid="measured"][data-state="drawn"]');
+      const { width, height } = await silhouette();
+      ratios.push(width / height);
+      // the same sitter is as slim on every screen
+      expect(Math.abs(ratios[0]! / (width / height) - 1)).toBeLessThan(0.01);
+      await gilvo.press('measured');
+    },
+  );
+
+  it('of a sensor of 4:3 as well, and measures it with square pixels', async () => {
+    await gilvo.open(POSE, DESK_SIZE);
+    await drawn(gilvo.driver);
+    await gilvo.click('button[title^="camera"]');
+    await gilvo.andSeen(() => gilvo.click('option[value="fourThirds"]'));
+    await drawn(gilvo.driver);
+    const picture = await boxOf('[data-testid="viewfinder"]');
+    expect(Math.abs(picture.width / picture.height / (13 / 17.3) - 1)).toBeLessThan(0.01);
+    await gilvo.press('measured');
+    await gilvo.one('[data-testid="measured"][data-state="drawn"]');
+    const pixels = await gilvo.driver.executeScript<number>(
+      'const c = document.querySelector("[data-testid=measured]"); return c.width / c.height',
+    );
+    expect(Math.abs(pixels / (13 / 17.3) - 1)).toBeLessThan(0.01);
+    await gilvo.press('measured');
+  });
+});
+
+const PLACES: [path: string, ready: string][] = [
+  ['/', 'article canvas'],
+  ['/people?person=demo-runa', 'form input[name="name"]'],
+  [`/brief${QUERY}`, 'tr[data-target]'],
+  [`/set${QUERY}&take=demo-take-1`, 'section[aria-label="What fits here"] tbody tr'],
+  [POSE, '[data-testid="findings"]'],
+  [`/run${QUERY}`, 'li[data-take]'],
+  [`/direct${QUERY}`, 'main'],
+  [`/sheet${QUERY}&for=set`, '[data-testid="sheet"] li'],
+];
+
+describe.each([PHONE_SIZE, TABLET, DESK_SIZE])('at $width x $height', (size) => {
+  it.each(PLACES)('%s does not scroll sideways', async (path, ready) => {
+    await gilvo.open(path, size);
+    await gilvo.one(ready);
+    expect(await sidewaysScroll()).toBe(0);
+  });
+});
+
+describe.each([PHONE_SIZE, TABLET])('Pose at $width x $height', (size) => {
+  it('has picture, stations, readings and the run in reach, with targets for a finger, and no fault', async () => {
+    await gilvo.open(POSE, size);
+    await drawn(gilvo.driver);
+    const picture = await boxOf('[data-testid="viewfinder"]');
+    expect(picture.top + picture.height).toBeLessThan(size.height);
+    for (const station of ['hips', 'arms', 'gaze', 'camera', 'light']) {
+      await gilvo.click(`button[title^="${station}"]`);
+      expect(await gilvo.violations()).toEqual([]);
+      expect(await sidewaysScroll()).toBe(0);
+      const small = await gilvo.driver.executeScript<string[]>(`
+        return [...document.querySelectorAll('main button, main select')]
+          .filter((e) => e.offsetParent && !e.closest('[role="group"][aria-label="Take hold"]'))
+          .filter((e) => e.getBoundingClientRect().height < 43.5)
+          .map((e) => e.getAttribute('aria-label') ?? e.textContent);`);
+      expect([station, small]).toEqual([station, []]);
+    }
+    const items = await gilvo.driver.findElements(By.css('[data-testid="findings"] > li'));
+    const shown = await Promise.all(items.map((li) => li.isDisplayed()));
+    expect(shown[0]).toBe(true);
+    expect(shown.filter(Boolean)).toHaveLength(size.width < 640 ? 1 : items.length);
+  });
+});
