@@ -3,6 +3,7 @@ export {
   addFrame,
   addTake,
   exportSitting,
+  importReplaces,
   importSitting,
   keptWhereEqual,
   loadSitting,
@@ -11,6 +12,7 @@ export {
   restoreTake,
   saveTake,
   startSitting,
+  type ImportReplaces,
   type WholeSitting,
 } from './repository';
 export {

@@ -8,6 +8,7 @@ import {
   addFrame,
   addTake,
   exportSitting,
+  importReplaces,
   importSitting,
   keptWhereEqual,
   loadSitting,
@@ -165,6 +166,32 @@ describe('files', () => {
     expect((await loadSitting(db, ID))!.takes).toEqual(before.takes);
     expect((await loadSitting(db, ID))!.frames).toEqual([]);
     expect(await loadSitting(db, ownId)).toEqual(own);
+  });
+
+  it('say what they would replace, and only that', async () => {
+    const text = await exportSitting(db, ID, new Date());
+    expect(await importReplaces(db, text)).toEqual({ sitting: null, sitter: null });
+    await saveTake(db, { ...demoTakes()[0]!, minutes: 9 });
+    expect(await importReplaces(db, text)).toEqual({ sitting: DEMO_SITTING.title, sitter: null });
+    const sitter = (await db.sitters.get(DEMO_SITTING.sitterId))!;
+    await db.sitters.put({ ...sitter, privateNote: 'not for files' });
+    expect((await importReplaces(db, text)).sitter).toBeNull();
+    await db.sitters.put({ ...sitter, name: 'Another' });
+    expect((await importReplaces(db, text)).sitter).toBe('Another');
+    const empty = new GilvoDatabase('nothing-here');
+    expect(await importReplaces(empty, text)).toEqual({ sitting: null, sitter: null });
+    await empty.delete();
+  });
+
+  it('add the next take after the last place, whatever gaps they left', async () => {
+    const text = await exportSitting(db, ID, new Date());
+    const gapped = JSON.parse(text) as { takes: { position: number }[] };
+    gapped.takes.forEach((t, i) => (t.position = 2 * i));
+    await importSitting(db, JSON.stringify(gapped));
+    await addTake(db, { ...demoTakes()[0]!, id: 'after-the-gap' });
+    const positions = (await loadSitting(db, ID))!.takes.map((t) => t.position);
+    expect(new Set(positions).size).toBe(positions.length);
+    await expect(importSitting(db, await exportSitting(db, ID, new Date()))).resolves.toBe(ID);
   });
 
   it('that are broken change nothing', async () => {

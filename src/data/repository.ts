@@ -1,3 +1,4 @@
+import isSame from 'fast-deep-equal';
 import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { readSittingFile, SittingFileError, writeSittingFile } from '@/core/formats';
@@ -140,6 +141,31 @@ export async function importSitting(db: GilvoDatabase, text: string): Promise<st
     await db.frames.bulkPut(file.frames);
   });
   return file.sitting.id;
+}
+
+/** What is here already, is otherwise than in a file, and would be replaced by it. */
+export interface ImportReplaces {
+  /** Title of the sitting, and name of its sitter; null where nothing of it is lost. */
+  sitting: string | null;
+  sitter: string | null;
+}
+
+/**
+ * Looks at what reading a sitting file would replace, and changes nothing.
+ * @throws SittingFileError when the file is broken.
+ */
+export async function importReplaces(db: GilvoDatabase, text: string): Promise<ImportReplaces> {
+  const file = readSittingFile(text);
+  const here = await loadSitting(db, file.sitting.id);
+  const sitter = await db.sitters.get(file.sitter.id);
+  const { sitting, takes, frames } = file;
+  const isSameSitting = !here || isSame([here.sitting, here.takes, here.frames], [sitting, takes, frames]);
+  // private notes do not travel, and stay
+  const isSameSitter = !sitter || isSame({ ...sitter, privateNote: '' }, { ...file.sitter, privateNote: '' });
+  return {
+    sitting: isSameSitting ? null : here.sitting.title,
+    sitter: isSameSitter ? null : sitter.name,
+  };
 }
 
 /** Refuses records whose ids another sitting in the store already uses. */

@@ -175,6 +175,35 @@ describe('bad input', () => {
     expect([await sitter(), await takeOf('demo-take-2')]).toEqual(before);
   });
 
+  it('a file that would replace what is here is asked about first', async () => {
+    await gilvo.open('/');
+    await gilvo.one('article');
+    await gilvo.press('Save to a file');
+    const { text } = await gilvo.downloaded();
+    const before = await takeOf('demo-take-2');
+    const older = text.replace('"minutes": 30', '"minutes": 45');
+    expect(older).not.toBe(text);
+    const input = await gilvo.one('input[type=file]');
+    await input.sendKeys(gilvo.file('older.json', older));
+    expect(await gilvo.text('[role="alertdialog"]')).toContain('here already, otherwise than in older.json');
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.press('Keep what is here');
+    await gilvo.until('!document.querySelector("[role=alertdialog]")', 'still asked');
+    expect(await takeOf('demo-take-2')).toEqual(before);
+    await (await gilvo.one('input[type=file]')).sendKeys(gilvo.file('older2.json', older));
+    await gilvo.press('Replace what is here');
+    await gilvo.until(
+      'document.querySelector("main > [role=status]")?.textContent.includes("older2.json is on the desk")',
+      'not read',
+    );
+    await (await gilvo.one('input[type=file]')).sendKeys(gilvo.file('again.json', text));
+    await gilvo.press('Replace what is here');
+    await gilvo.until(
+      'document.querySelector("main > [role=status]")?.textContent.includes("again.json is on the desk")',
+      'not read again',
+    );
+  });
+
   it('an address of a sitting that is not here leads to the desk', async () => {
     for (const place of ['pose', 'run', 'direct']) {
       await gilvo.open(`/${place}?sitting=nowhere`);

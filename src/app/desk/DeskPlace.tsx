@@ -4,15 +4,15 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Download, Upload } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
-import { database, exportSitting, importSitting, loadSitting, startSitting, type WholeSitting } from '@/data';
+import { database, exportSitting, loadSitting, startSitting, type WholeSitting } from '@/data';
 import { download } from '@/ui/download';
 import { FileButton } from '@/ui/FileButton';
 import { Header } from '@/ui/Header';
 import { PoseThumbnail } from '@/ui/PoseThumbnail';
 import { useStoreReady } from '@/ui/useSitting';
+import { useOpenFile } from './useOpenFile';
 
 async function saveFile(sittingId: string, title: string) {
   const text = await exportSitting(database, sittingId, new Date());
@@ -99,7 +99,7 @@ function sittingsWords(count: number): string {
 /** Next sitting, continue, new sitting, and sittings from files. */
 export function DeskPlace() {
   const ready = useStoreReady();
-  const [message, setMessage] = useState<{ kind: 'done' | 'refused'; text: string } | null>(null);
+  const { message, asked, open, replace, keep } = useOpenFile();
   const data = useLiveQuery(async () => {
     if (!ready) return null;
     const sittings = await database.sittings.orderBy('startsAt').toArray();
@@ -107,18 +107,6 @@ export function DeskPlace() {
     const last = await database.preferences.get('lastTake');
     return { wholes: wholes.filter((w): w is WholeSitting => w !== undefined), lastTakeId: last?.value };
   }, [ready]);
-
-  async function take(chosen: File) {
-    try {
-      await importSitting(database, await chosen.text());
-      setMessage({ kind: 'done', text: `${chosen.name} is on the desk.` });
-    } catch (error) {
-      setMessage({
-        kind: 'refused',
-        text: `${chosen.name} was not read. ${(error as Error).message}. Nothing was changed.`,
-      });
-    }
-  }
 
   return (
     <div className="min-h-dvh">
@@ -138,7 +126,7 @@ export function DeskPlace() {
               className="link-act flex items-center gap-1.5 px-3 py-2"
               accept=".json,application/json"
               label="Sitting file"
-              onFile={(file) => void take(file)}
+              onFile={(file) => void open(file)}
             >
               <Upload size={15} aria-hidden /> Open from a file
             </FileButton>
@@ -151,6 +139,23 @@ export function DeskPlace() {
           >
             {message.text}
           </p>
+        )}
+        {asked && (
+          <div role="alertdialog" aria-label={`Open ${asked.name}`} className="rule-b mb-6 pb-3">
+            <p>
+              {[asked.replaces.sitting, asked.replaces.sitter].filter(Boolean).join(' and ')}{' '}
+              {asked.replaces.sitting && asked.replaces.sitter ? 'are' : 'is'} here already, otherwise than in{' '}
+              {asked.name}.
+            </p>
+            <p className="mt-1 flex gap-2">
+              <button type="button" className="act" onClick={() => void replace(asked)}>
+                Replace what is here
+              </button>
+              <button type="button" className="link-act" onClick={() => void keep(asked)}>
+                Keep what is here
+              </button>
+            </p>
+          </div>
         )}
         {!data && <p role="status">Opening</p>}
         <div className="space-y-12">
