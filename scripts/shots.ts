@@ -2,7 +2,14 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { By, Key, until } from 'selenium-webdriver';
-import { DESK_SIZE, openBrowser, PHONE_SIZE, type Browser, type Size } from '../tests/e2e/browser';
+import {
+  DESK_SIZE,
+  openBrowser,
+  PHONE_SIZE,
+  TABLET_SIZE,
+  type Browser,
+  type Size,
+} from '../tests/e2e/browser';
 import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
@@ -38,6 +45,15 @@ try {
     await drawn(driver);
     await driver.findElement(By.css('button[title^="arms"]')).click();
     await shot(browser, 'pose');
+  }
+  for (const [name, size] of [
+    ['pose-tablet', TABLET_SIZE],
+    ['pose-phone', PHONE_SIZE],
+  ] as const) {
+    if (!wants(name)) continue;
+    await visit(browser, `${sitting}&take=demo-take-1`, size);
+    await drawn(driver);
+    await shot(browser, name);
   }
   if (wants('pose-portrait')) {
     await visit(browser, `${sitting}&take=demo-take-4`, DESK_SIZE);

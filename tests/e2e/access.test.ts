@@ -1,6 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { DESK_SIZE, PHONE_SIZE, type Size } from './browser';
+import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE, type Size } from './browser';
 import { openGilvo } from './gilvo';
 import { drawn, PATIENCE_MS } from './waits';
 
@@ -58,7 +58,7 @@ describe.each(['linen', 'blackout'] as const)('in %s', (theme) => {
 });
 
 it('every part of a record has no fault either, and fits the width of phone, tablet and desk', async () => {
-  for (const size of [PHONE_SIZE, { width: 820, height: 1180 }, DESK_SIZE]) {
+  for (const size of [PHONE_SIZE, TABLET_SIZE, DESK_SIZE]) {
     await gilvo.open('/people?person=demo-odile', size);
     for (const part of [
       'Who',

@@ -29,6 +29,7 @@ export interface Size {
 }
 export const DESK_SIZE: Size = { width: 1280, height: 800 };
 export const PHONE_SIZE: Size = { width: 390, height: 844 };
+export const TABLET_SIZE: Size = { width: 820, height: 1180 };
 
 /** A browser with its own profile folder and download folder. */
 export interface Browser {

@@ -1,12 +1,11 @@
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { DESK_SIZE, PHONE_SIZE, type Size } from './browser';
+import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 import { drawn } from './waits';
 
 const gilvo = openGilvo();
 const QUERY = '?sitting=demo-yearbook';
-const TABLET: Size = { width: 820, height: 1180 };
 const POSE = `/pose${QUERY}&take=demo-take-1`;
 
 interface Box {
@@ -52,7 +51,7 @@ const silhouette = () =>
 
 describe('the picture keeps the aspect of its frame', () => {
   const ratios: number[] = [];
-  it.each([PHONE_SIZE, TABLET, { width: 1180, height: 820 }, DESK_SIZE, { width: 1920, height: 1080 }])(
+  it.each([PHONE_SIZE, TABLET_SIZE, { width: 1180, height: 820 }, DESK_SIZE, { width: 1920, height: 1080 }])(
     'at $width x $height',
     async (size) => {
       await gilvo.open(POSE, size);
@@ -99,7 +98,7 @@ const PLACES: [path: string, ready: string][] = [
   [`/sheet${QUERY}&for=set`, '[data-testid="sheet"] li'],
 ];
 
-describe.each([PHONE_SIZE, TABLET, DESK_SIZE])('at $width x $height', (size) => {
+describe.each([PHONE_SIZE, TABLET_SIZE, DESK_SIZE])('at $width x $height', (size) => {
   it.each(PLACES)('%s does not scroll sideways', async (path, ready) => {
     await gilvo.open(path, size);
     await gilvo.one(ready);
@@ -107,7 +106,7 @@ describe.each([PHONE_SIZE, TABLET, DESK_SIZE])('at $width x $height', (size) => 
   });
 });
 
-describe.each([PHONE_SIZE, TABLET])('Pose at $width x $height', (size) => {
+describe.each([PHONE_SIZE, TABLET_SIZE])('Pose at $width x $height', (size) => {
   it('has picture, stations, readings and the run in reach, with targets for a finger, and no fault', async () => {
     await gilvo.open(POSE, size);
     await drawn(gilvo.driver);
