@@ -1,6 +1,7 @@
 'use client';
 
 import {
+  AIM_RANGE,
   CAMERA_RANGES,
   SENSOR_FORMATS,
   SENSOR_IDS,
@@ -109,10 +110,7 @@ export function CameraControls({ shot }: { shot: Shot }) {
         <NumberSlider
           label="aimed at height"
           value={camera.aim.heightM}
-          min={0}
-          max={2.6}
-          step={0.05}
-          unit="m"
+          {...AIM_RANGE}
           onChange={(heightM) => setCamera({ ...camera, aim: { kind: 'aimed', heightM } })}
           onDrag={setDragging}
         />

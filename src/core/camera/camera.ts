@@ -23,6 +23,9 @@ const turn = (name: CameraTurn) =>
   z.number().min(TURN_RANGES[name].min).max(TURN_RANGES[name].max).optional();
 const ranged = (name: CameraNumber) => z.number().min(CAMERA_RANGES[name].min).max(CAMERA_RANGES[name].max);
 
+/** Heights over the mark that a camera can be aimed at, metres. */
+export const AIM_RANGE = { min: 0, max: 2.6, step: 0.05, unit: 'm' } as const;
+
 /**
  * Where the camera stands and what is on it. The arc is measured round the sitter's mark from the set's front,
  * positive towards +x; the distance is horizontal, from the mark to the entrance pupil.
@@ -38,7 +41,7 @@ export const cameraSchema = z.strictObject({
   /** Level keeps verticals upright; aimed tilts so that the frame's centre is at a height over the mark. */
   aim: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('level') }),
-    z.strictObject({ kind: z.literal('aimed'), heightM: z.number().min(0).max(2.6) }),
+    z.strictObject({ kind: z.literal('aimed'), heightM: z.number().min(AIM_RANGE.min).max(AIM_RANGE.max) }),
   ]),
   /** Turned aside past the mark; turned round its own axis, as the one behind it sees it. */
   panDeg: turn('panDeg'),

@@ -6,6 +6,7 @@ export {
   type SensorId,
 } from './sensor';
 export {
+  AIM_RANGE,
   angleOfViewDeg,
   CAMERA_RANGES,
   cameraSchema,

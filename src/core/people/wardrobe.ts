@@ -1,25 +1,57 @@
 import { z } from 'zod';
 import { reflectance, type Outfit } from '../body';
 
-/** Kinds of garments, with the slot of the outfit that each fills. Two of one slot are not worn together. */
-export const GARMENTS = {
-  tShirt: { words: 'T-shirt', slot: 'top' },
-  shirt: { words: 'shirt or blouse', slot: 'top' },
-  fittedTop: { words: 'fitted top', slot: 'top' },
-  dress: { words: 'dress', slot: 'top' },
-  base: { words: 'plain close base', slot: 'top' },
-  trousers: { words: 'trousers', slot: 'bottom' },
-  skirt: { words: 'skirt', slot: 'bottom' },
-  shorts: { words: 'close shorts', slot: 'bottom' },
-  jacketOpen: { words: 'jacket, worn open', slot: 'jacket' },
-  jacketClosed: { words: 'jacket, buttoned', slot: 'jacket' },
-  shoes: { words: 'shoes', slot: 'shoes' },
-  glasses: { words: 'glasses', slot: 'glasses' },
-  headScarf: { words: 'head scarf', slot: 'headScarf' },
-  other: { words: 'something else', slot: 'none' },
-} as const;
-export type Garment = keyof typeof GARMENTS;
-export const GARMENT_NAMES = Object.keys(GARMENTS) as Garment[];
+/** Slots of an outfit; two garments of one slot are not worn together. */
+export type Slot = 'top' | 'bottom' | 'jacket' | 'shoes' | 'glasses' | 'headScarf' | 'none';
+
+/** What of an item is seen on the body: its tone, and for shoes the height of their heel, metres. */
+interface Worn {
+  tone: Outfit['top']['tone'];
+  heelM: number;
+}
+
+/** One kind of garment: what it is called, the slot that it fills, and what of the outfit it makes. */
+interface GarmentRow {
+  words: string;
+  slot: Slot;
+  worn(item: Worn): Partial<Outfit>;
+}
+
+const top =
+  (cut: Outfit['top']['cut']) =>
+  ({ tone }: Worn): Partial<Outfit> => ({ top: { cut, tone } });
+const bottom =
+  (cut: Outfit['bottom']['cut']) =>
+  ({ tone }: Worn): Partial<Outfit> => ({ bottom: { cut, tone } });
+
+const ROWS = {
+  tShirt: { words: 'T-shirt', slot: 'top', worn: top('tShirt') },
+  shirt: { words: 'shirt or blouse', slot: 'top', worn: top('shirt') },
+  fittedTop: { words: 'fitted top', slot: 'top', worn: top('fittedTop') },
+  dress: { words: 'dress', slot: 'top', worn: top('dress') },
+  base: { words: 'plain close base', slot: 'top', worn: top('base') },
+  trousers: { words: 'trousers', slot: 'bottom', worn: bottom('trousers') },
+  skirt: { words: 'skirt', slot: 'bottom', worn: bottom('skirt') },
+  shorts: { words: 'close shorts', slot: 'bottom', worn: bottom('base') },
+  jacketOpen: {
+    words: 'jacket, worn open',
+    slot: 'jacket',
+    worn: ({ tone }: Worn) => ({ jacket: { worn: 'open', tone } }),
+  },
+  jacketClosed: {
+    words: 'jacket, buttoned',
+    slot: 'jacket',
+    worn: ({ tone }: Worn) => ({ jacket: { worn: 'closed', tone } }),
+  },
+  shoes: { words: 'shoes', slot: 'shoes', worn: ({ tone, heelM }: Worn) => ({ shoes: { heelM, tone } }) },
+  glasses: { words: 'glasses', slot: 'glasses', worn: ({ tone }: Worn) => ({ glasses: { tone } }) },
+  headScarf: { words: 'head scarf', slot: 'headScarf', worn: ({ tone }: Worn) => ({ headScarf: { tone } }) },
+  other: { words: 'something else', slot: 'none', worn: () => ({}) },
+} as const satisfies Record<string, GarmentRow>;
+export type Garment = keyof typeof ROWS;
+/** Kinds of garments. */
+export const GARMENTS: Readonly<Record<Garment, GarmentRow>> = ROWS;
+export const GARMENT_NAMES = Object.keys(ROWS) as Garment[];
 
 /** One thing a sitter can wear. */
 export const wardrobeItemSchema = z.strictObject({
@@ -37,36 +69,7 @@ export type WardrobeItem = z.infer<typeof wardrobeItemSchema>;
 
 /** The base outfit with the chosen items put on, in their order: the last of a slot is the one that is seen. */
 export function outfitWith(base: Outfit, items: readonly WardrobeItem[]): Outfit {
-  let outfit: Outfit = { ...base };
-  for (const { garment, tone, heelM } of items)
-    switch (garment) {
-      case 'tShirt':
-      case 'shirt':
-      case 'fittedTop':
-      case 'dress':
-      case 'base':
-        outfit = { ...outfit, top: { cut: garment, tone } };
-        break;
-      case 'trousers':
-      case 'skirt':
-        outfit = { ...outfit, bottom: { cut: garment, tone } };
-        break;
-      case 'shorts':
-        outfit = { ...outfit, bottom: { cut: 'base', tone } };
-        break;
-      case 'jacketOpen':
-      case 'jacketClosed':
-        outfit = { ...outfit, jacket: { worn: garment === 'jacketOpen' ? 'open' : 'closed', tone } };
-        break;
-      case 'shoes':
-        outfit = { ...outfit, shoes: { heelM, tone } };
-        break;
-      case 'glasses':
-      case 'headScarf':
-        outfit = { ...outfit, [garment]: { tone } };
-        break;
-      case 'other':
-        break;
-    }
-  return outfit;
+  return items.reduce<Outfit>((outfit, item) => ({ ...outfit, ...GARMENTS[item.garment].worn(item) }), {
+    ...base,
+  });
 }

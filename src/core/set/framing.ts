@@ -1,5 +1,5 @@
 import { CROP_WORDS, type Crop } from '../brief';
-import { CAMERA_RANGES, project, TURN_RANGES, viewOf, type Camera } from '../camera';
+import { AIM_RANGE, CAMERA_RANGES, project, TURN_RANGES, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
 import { boneCuts } from './boneCuts';
 import { add, clamp, degrees, midpoint, SIDES, subtract, type Side, type Vec3 } from '../units';
@@ -197,9 +197,6 @@ export function settableHeightM(heightM: number): number {
   return clamp(Math.round(heightM * 100) / 100, min, max);
 }
 
-/** Highest place over the mark that a camera can be aimed at, metres. */
-const MOST_AIM_M = 2.6;
-
 /** A framing to be made with a camera: focal length, height and arc are its own. */
 interface Framed {
   camera: Camera;
@@ -217,7 +214,11 @@ function aimedAt({ camera, points, framing, plan }: Framed, distanceM: number) {
   let panDeg = 0;
   let aimM = held.reduce((sum, p) => sum + p[1], 0) / held.length;
   const { panDeg: _, ...unpanned } = camera;
-  let next: Camera = { ...unpanned, distanceM, aim: { kind: 'aimed', heightM: clamp(aimM, 0, MOST_AIM_M) } };
+  let next: Camera = {
+    ...unpanned,
+    distanceM,
+    aim: { kind: 'aimed', heightM: clamp(aimM, AIM_RANGE.min, AIM_RANGE.max) },
+  };
   let needs = Infinity;
   for (let i = 0; i < 6; i++) {
     const view = viewOf(next);
@@ -230,7 +231,7 @@ function aimedAt({ camera, points, framing, plan }: Framed, distanceM: number) {
     needs = Math.max((top - bottom) / (wantedTop - wantedBottom), aside / (1 - 2 * FREE_ASIDE));
     // the frame is set by its lower edge; what is to spare goes above the head, and round a detail
     const off = isPanned ? (bottom + top) / 2 : bottom - wantedBottom;
-    aimM = clamp(aimM + off * view.tanHalfHeight * distanceM, 0, MOST_AIM_M);
+    aimM = clamp(aimM + off * view.tanHalfHeight * distanceM, AIM_RANGE.min, AIM_RANGE.max);
     if (isPanned) panDeg += degrees(Math.atan(((left + right) / 2) * view.tanHalfWidth));
     const { min, max } = TURN_RANGES.panDeg;
     if (panDeg < min || panDeg > max) return { camera: next, needs: Infinity };

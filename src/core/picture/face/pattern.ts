@@ -1,4 +1,4 @@
-import { CHART_HEIGHT, CHART_WIDTH, type FaceChart } from './chart';
+import { CHART, CHART_HEIGHT, CHART_WIDTH, type FaceChart } from './chart';
 import type { FaceLight } from './light';
 
 /** Names of what a key draws on a face, by the shadow of the nose and by what stays lit. */
@@ -40,7 +40,7 @@ const MOUTH_Y = 0.2;
 const BROW_TOP = 0.72;
 const LEAST_NOSE_SHADOW = 0.002;
 const LEAST_TRIANGLE = 0.002;
-const ONE_TEXEL = 1 / 64 ** 2;
+const ONE_TEXEL = 1 / CHART.perHead ** 2;
 
 /**
  * Names the pattern. The definitions are the trade's (common practice): the nose's shadow falls straight down
