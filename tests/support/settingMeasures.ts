@@ -157,7 +157,7 @@ export const PAIRED_MEASURES: Record<PairedName, SettingMeasure> = {
   },
   ElbowBendDeg: { of: (f) => f.arms.left.elbowBendDeg },
   ElbowSwivelDeg: {
-    leastShare: 0.4,
+    leastShare: 0.2,
     toldBy: ['elbowTurn'],
     base: withContact(standing, 'left', 'waistSide'),
     of: (f) => {

@@ -232,6 +232,18 @@ it('hides nothing that it was asked to mend, on the heavy body', () => {
   }
 });
 
+it('does not take what is no longer seen for mended: an arm brought before the waist hides its daylight', () => {
+  const shot = shotOf({ leftArmOutDeg: 0 });
+  const finding = findings(shot).find((f) => f.id === 'no-daylight:left')!;
+  const hiding = { on: 'pose', id: 'leftArmForwardDeg' } as const;
+  const raised = { ...shot, pose: withSetting(shot.pose, 'leftArmForwardDeg', 48) };
+  expect(measured(raised, finding)).toBeUndefined();
+  const only = { ...finding, measurement: { ...finding.measurement, variables: [hiding] } };
+  const result = mend(standIn, shot, only);
+  if (result.kind === 'mended') expect(measured(result.shot, finding)!.value).toBeGreaterThan(2);
+  else expect(result.why).toBe('raisesAnother');
+});
+
 it('turns a missing catchlight into one that is seen, never into an edge of light', () => {
   const camera = { focalLengthMm: 105, distanceM: 2, heightM: 1.54 };
   const light = { ...shotOf().light, arcDeg: 92, heightM: 1.8, distanceM: 1.5 };

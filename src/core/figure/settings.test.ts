@@ -15,6 +15,8 @@ const ROWS: [SettingId, SettingMeasure][] = [
     row,
   ]),
 ];
+/** Share of two comfortable steps by which a setting moves what it names at the least. */
+const SMALL_SHARE = 0.6;
 /** Share of a quarter of the range by which a measure may fall back on its way. */
 const SLACK = 0.1;
 
@@ -39,6 +41,20 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])('every setting on 
       const isTold = row.toldBy?.some((id) => told.includes(id)) ?? false;
       if (isTold) expect((value - start) / asked, `${id} ${end}`).toBeGreaterThanOrEqual(0);
       else expect((value - start) / asked, `${id} ${end}`).toBeGreaterThanOrEqual(row.leastShare ?? 0.9);
+    }
+  });
+
+  it.each(ROWS)('%s answers a small ask', (id, row) => {
+    const { at, neutral } = trial(id, row);
+    const { min, max, step } = SETTINGS[id];
+    const start = at(neutral).value;
+    const least = Math.min(row.leastShare ?? 0.9, SMALL_SHARE);
+    for (const asked of [2 * step, -2 * step]) {
+      if (neutral + asked < min || neutral + asked > max) continue;
+      const { value, told } = at(neutral + asked);
+      // only a body in the way is an excuse for so little
+      const isInTheWay = (row.toldBy?.includes('armCarriedOut') ?? false) && told.includes('armCarriedOut');
+      expect((value - start) / asked, `${id} ${asked}`).toBeGreaterThanOrEqual(isInTheWay ? 0 : least);
     }
   });
 

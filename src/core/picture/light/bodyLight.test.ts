@@ -146,14 +146,19 @@ describe('flare', () => {
   });
 
   it('is a number wherever a lamp stands, straight behind the camera too', () => {
-    for (let arcDeg = -180; arcDeg <= 180; arcDeg += 30)
-      for (const distanceM of [0.8, 3, 6, 12])
-        for (const heightM of [0.5, HEAD.heightM, 3]) {
-          const picture = seeShot(standIn, { pose: standing, camera: HEAD, light: keyAt(0, 20) }).picture;
-          const light = { ...keyAt(0, 20), arcDeg, distanceM, heightM };
-          for (const flare of flaresOf(picture, lightingOf(light, [0, 1.5, 0])))
-            expect([flare.offDeg, flare.onLens].every(Number.isFinite), `${arcDeg} ${distanceM}`).toBe(true);
-        }
+    const { picture } = seeShot(standIn, { pose: standing, camera: HEAD, light: keyAt(0, 20) });
+    for (let arcDeg = -180; arcDeg <= 180; arcDeg += 7) {
+      const seen = { ...picture, view: viewOf({ ...HEAD, arcDeg }) };
+      for (const behindDeg of [0, 30, 180])
+        for (const distanceM of [0.8, 3, 3.7, 6, 12])
+          for (const heightM of [0.5, HEAD.heightM, 3]) {
+            const light = { ...keyAt(0, 20), arcDeg: arcDeg + behindDeg, distanceM, heightM };
+            for (const flare of flaresOf(seen, lightingOf(light, [0, 1.5, 0])))
+              expect([flare.offDeg, flare.onLens].every(Number.isFinite), `${arcDeg} ${distanceM}`).toBe(
+                true,
+              );
+          }
+    }
   });
 
   it.each([24, 50, 85, 135])('is hooded from the corner of the frame and 20 degrees on: %i mm', (mm) => {
