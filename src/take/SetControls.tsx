@@ -1,5 +1,6 @@
 'use client';
 
+import { useLiveQuery } from 'dexie-react-hooks';
 import {
   AIM_RANGE,
   CAMERA_RANGES,
@@ -19,17 +20,27 @@ import {
   type KeyNumber,
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
+import { USUAL_LENSES } from '@/core/set';
+import { database, kitLenses } from '@/data';
 import { Folded } from '@/ui/Folded';
 import { NumberSlider } from '@/ui/NumberSlider';
 import { Choice } from '@/ui/Choice';
 import { usePoseStore } from './poseStore';
 
-/** Lenses that most bags hold; any other number can be typed. */
-const PRIMES_MM = [35, 50, 85, 105, 135];
+/** So many focal lengths stand beside each other. */
+const MOST_SHOWN = 6;
+
+/** Focal lengths of the kit's own primes; any other number can be typed. */
+function usePrimesMm(): number[] {
+  const lenses = useLiveQuery(() => kitLenses(database), []) ?? USUAL_LENSES;
+  const primes = lenses.filter((l) => l.shortestMm === l.longestMm).map((l) => l.shortestMm);
+  return [...new Set(primes)].sort((a, b) => a - b).slice(0, MOST_SHOWN);
+}
 
 export function CameraControls({ shot }: { shot: Shot }) {
   const { setCamera, setCameraNumber, setDragging } = usePoseStore.getState();
   const { camera } = shot;
+  const primesMm = usePrimesMm();
   const sensorWords = Object.fromEntries(SENSOR_IDS.map((id) => [id, SENSOR_FORMATS[id].name])) as Record<
     SensorId,
     string
@@ -71,7 +82,7 @@ export function CameraControls({ shot }: { shot: Shot }) {
   return (
     <>
       <div role="group" aria-label="Lenses" className="flex justify-between">
-        {PRIMES_MM.map((mm) => (
+        {primesMm.map((mm) => (
           <button
             key={mm}
             type="button"
