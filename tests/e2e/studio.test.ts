@@ -69,9 +69,7 @@ describe('overlays', () => {
     await gilvo.andSeen(() => gilvo.type('focal length, mm', '28'));
     await gilvo.press('size');
     const sizes = async () =>
-      (await gilvo.texts('[style*="aspect-ratio"] > span')).filter((t) =>
-        /^(left|right) \w+ × \d\.\d\d$/.test(t),
-      );
+      (await gilvo.texts('.frame-box > span')).filter((t) => /^(left|right) \w+ × \d\.\d\d$/.test(t));
     expect((await sizes()).length).toBeGreaterThan(0);
     await gilvo.press('sharp');
     expect(await sizes()).toEqual([]);

@@ -63,8 +63,8 @@ export function lightWithBackground(
   let [low, high]: [number, number] = [min, max];
   if (lamp.distanceM > KEY_RANGES.distanceM.max) return null;
   if (stopsAt(low) > wantedStops || stopsAt(high) < wantedStops) return null;
-  // its share grows with its power alone
-  while (high - low > 0.02) {
+  // its share grows with its power alone; sought finer than the dial's tenth, so that the tenth taken is the nearest
+  while (high - low > 0.001) {
     const middle = (low + high) / 2;
     if (stopsAt(middle) < wantedStops) low = middle;
     else high = middle;
