@@ -14,6 +14,14 @@ import { mend } from '.';
 const standIn = standInOf('average');
 const findings = (shot: Shot) => review(seeShot(standIn, shot), wantedRanges(shot.pose.message));
 
+/** Mends a finding of a shot. */
+const mendOf = (shot: Shot, id: string) =>
+  mend(
+    standIn,
+    shot,
+    findings(shot).find((f) => f.id === id)!,
+  );
+
 /** The measurement of a finding in another shot; undefined where it is no longer seen. */
 const measured = (shot: Shot, finding: Finding, of = standIn) =>
   RULES.find((r) => r.id === finding.ruleId)!
@@ -96,11 +104,7 @@ const ONE_SETTING = new Set(['toes', 'feet', 'elbow', 'wrist', 'arm', 'chin', 'e
 it.each(FAULTY.filter(([name]) => ONE_SETTING.has(name)))(
   'asks for no more than is needed for %s: a step less does not clear it cleanly',
   (_, shot, id) => {
-    const result = mend(
-      standIn,
-      shot,
-      findings(shot).find((f) => f.id === id)!,
-    );
+    const result = mendOf(shot, id);
     if (result.kind !== 'mended') throw new Error(result.why);
     expect(result.changes).toHaveLength(1);
     const { variable, from, to } = result.changes[0]!;
@@ -117,11 +121,7 @@ it.each([
   ['key-from-below', { heightM: 0.6, distanceM: 1.5 }],
 ] as const)('moves the key for %s', (id, light) => {
   const shot = { ...shotOf(), light: { ...shotOf().light, arcDeg: 10, ...light } };
-  const result = mend(
-    standIn,
-    shot,
-    findings(shot).find((f) => f.id === id)!,
-  );
+  const result = mendOf(shot, id);
   if (result.kind !== 'mended') throw new Error(result.why);
   expect(result.changes.map((c) => c.variable.on)).toEqual(['light']);
   expect(result.shot.pose).toEqual(shot.pose);
@@ -130,11 +130,7 @@ it.each([
 
 it('turns shoulders under a face that stays', () => {
   const shot = shotOf();
-  const result = mend(
-    standIn,
-    shot,
-    findings(shot).find((f) => f.id === 'square-shoulders')!,
-  );
+  const result = mendOf(shot, 'square-shoulders');
   if (result.kind !== 'mended') throw new Error(result.why);
   const face = (s: Shot) => seeShot(standIn, s).figure.turnDeg.face;
   expect(Math.abs(face(result.shot) - face(shot))).toBeLessThan(4);
@@ -150,11 +146,7 @@ it('clears what the first change raises with a second one', () => {
     pose: { ...folded, message },
     camera: framed(shotOf().camera, points, 'half')!,
   };
-  const result = mend(
-    standIn,
-    shot,
-    findings(shot).find((f) => f.id === 'even-weight')!,
-  );
+  const result = mendOf(shot, 'even-weight');
   if (result.kind !== 'mended') throw new Error(result.why);
   const names = result.changes.map((c) => (c.variable.on === 'pose' ? c.variable.id : c.variable.name));
   // the hips that shift bring a joint to the edge of the frame, and the camera goes back
@@ -278,11 +270,7 @@ describe('held stations', () => {
 
 it('names what moves against a change: the head that stays where it was', () => {
   const shot = shotOf();
-  const result = mend(
-    standIn,
-    shot,
-    findings(shot).find((f) => f.id === 'square-shoulders')!,
-  );
+  const result = mendOf(shot, 'square-shoulders');
   if (result.kind !== 'mended') throw new Error(result.why);
   const ids = result.changes.map((c) => (c.variable.on === 'pose' ? c.variable.id : ''));
   expect(ids).toContain('headTurnLeftDeg');

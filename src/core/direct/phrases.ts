@@ -81,35 +81,30 @@ const CONTACT_PHRASES: Partial<Record<ContactTarget, string>> = {
   'other:upperArm': 'Hold your {other} arm with your {side} hand, lightly',
 };
 
-/** The part as it is moved, and as what something is done with. */
-interface PartWords {
-  moved: string;
-  by: string;
-}
-
-const PART_WORDS: Record<HandRegion | ContactLimb | 'back', PartWords> = {
-  palm: { moved: 'your {side} hand', by: 'your {side} hand' },
-  handBack: { moved: 'the back of your {side} hand', by: 'the back of your {side} hand' },
-  littleEdge: { moved: 'the edge of your {side} hand', by: 'the edge of your {side} hand' },
-  thumbEdge: { moved: 'the thumb side of your {side} hand', by: 'the thumb side of your {side} hand' },
-  fingertips: { moved: 'your {side} fingertips', by: 'your {side} fingertips' },
-  fist: { moved: 'your {side} fist', by: 'your {side} fist' },
-  wrist: { moved: 'your {side} wrist', by: 'your {side} wrist' },
-  elbow: { moved: 'your {side} elbow', by: 'your {side} elbow' },
-  forearm: { moved: 'your {side} forearm', by: 'your {side} forearm' },
-  shoulder: { moved: 'your {side} shoulder', by: 'your {side} shoulder' },
-  foot: { moved: 'your {side} foot', by: 'your {side} foot' },
-  back: { moved: 'your back', by: 'your back' },
+/** The part of the sitter that is brought somewhere. */
+const PART_WORDS: Record<HandRegion | ContactLimb | 'back', string> = {
+  palm: 'your {side} hand',
+  handBack: 'the back of your {side} hand',
+  littleEdge: 'the edge of your {side} hand',
+  thumbEdge: 'the thumb side of your {side} hand',
+  fingertips: 'your {side} fingertips',
+  fist: 'your {side} fist',
+  wrist: 'your {side} wrist',
+  elbow: 'your {side} elbow',
+  forearm: 'your {side} forearm',
+  shoulder: 'your {side} shoulder',
+  foot: 'your {side} foot',
+  back: 'your back',
 };
 
 /** What is said for each way of touching: the part, and the place with its article. */
-const KIND_PHRASES: Record<Contact['kind'], (part: PartWords, place: string) => string> = {
-  hover: ({ moved }, place) => `Bring ${moved} near ${place}`,
-  touch: ({ by }, place) => `Touch ${place} with ${by}`,
-  rest: ({ moved }, place) => `Rest ${moved} on ${place}`,
-  hold: ({ by }, place) => `Hold ${place} with ${by}`,
-  grip: ({ by }, place) => `Grip ${place} with ${by}`,
-  lean: ({ moved }, place) => `Lean ${moved} on ${place}`,
+const KIND_PHRASES: Record<Contact['kind'], (part: string, place: string) => string> = {
+  hover: (part, place) => `Bring ${part} near ${place}`,
+  touch: (part, place) => `Touch ${place} with ${part}`,
+  rest: (part, place) => `Rest ${part} on ${place}`,
+  hold: (part, place) => `Hold ${place} with ${part}`,
+  grip: (part, place) => `Grip ${place} with ${part}`,
+  lean: (part, place) => `Lean ${part} on ${place}`,
 };
 
 /** Places of the body as they are said within a sentence; `{your}` becomes whose they are. */
@@ -180,7 +175,7 @@ export function contactPhrase(contact: Contact): string {
 
 /** What is said to end a contact. */
 export function freePhrase(part: HandRegion | ContactLimb | 'back'): string {
-  return part in HAND_REGIONS ? FREE_ARM_PHRASE : `Free ${PART_WORDS[part].moved}`;
+  return part in HAND_REGIONS ? FREE_ARM_PHRASE : `Free ${PART_WORDS[part]}`;
 }
 
 const FREE_ARM_PHRASE = 'Let your {side} arm hang, loose';

@@ -22,7 +22,7 @@ import {
 } from '../pose';
 import { placesOf, supportAt, SUPPORT_KINDS } from '../scene';
 import { lengthOf, SIDES, subtract, type Vec3 } from '../units';
-import { unreachedWords } from './told/unreached';
+import { unreachedWords } from './told/unreachedWords';
 import { figureOf, type Figure } from './figureOf';
 import { landmarkOf, dressedTrunk } from './landmarks';
 

@@ -17,7 +17,8 @@ import { placeFingers } from './hands/hands';
 import { motionsOf, type JointMotion } from './told/motions';
 import type { FigurePoints } from './told/points';
 import { asLaid, reachGaps, reachGoals } from './trunk/reach';
-import { unreachedOf, type Unreached } from './told/unreached';
+import { unreachedOf } from './told/unreached';
+import type { Unreached } from './told/unreachedWords';
 import { stanceOf, type Foot } from './legs/stance';
 import { yawDeg } from './trunk/trunk';
 

@@ -29,9 +29,9 @@ function strain(value: number, low: number, high: number): number {
   return (over / 10) ** 2;
 }
 
-/** Elbow and wrist go no further than this, and from here on a way round costs much more, degrees. */
-const MOST_ELBOW_DEG = 146;
-const MOST_WRIST_DEG = { easy: 60, bearing: 80 } as const;
+/** Elbow and wrist go further than this only where nothing else reaches: a way round costs much more, degrees. */
+const WANTED_ELBOW_DEG = 146;
+const WANTED_WRIST_DEG = { easy: 60, bearing: 80 } as const;
 const PAST_LIMIT = 25;
 /** From here on a bent elbow is felt, degrees. */
 const EASY_ELBOW_DEG = 132;
@@ -69,7 +69,7 @@ export function placeContactArm(
   const sign = sideSign(side);
   const { lengths } = body;
   const S = lengths.frameM;
-  const mostWristDeg = MOST_WRIST_DEG[contact.kind === 'lean' ? 'bearing' : 'easy'];
+  const mostWristDeg = WANTED_WRIST_DEG[contact.kind === 'lean' ? 'bearing' : 'easy'];
   const lie = lieOn(contact);
   const bones = bonesM(body, 'arm', side);
   hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:clavicle`));
@@ -101,7 +101,7 @@ export function placeContactArm(
       (lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5) +
       ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * swivelWeight +
       strain(arm.bendDeg, 0, EASY_ELBOW_DEG) +
-      strain(arm.bendDeg, 0, MOST_ELBOW_DEG) * PAST_LIMIT +
+      strain(arm.bendDeg, 0, WANTED_ELBOW_DEG) * PAST_LIMIT +
       strain(bend, -mostWristDeg, mostWristDeg) * PAST_LIMIT +
       (bend / 60) ** 2 * (contact.kind === 'lean' ? 0.2 : 1) +
       (sideways / 30) ** 2 +

@@ -54,7 +54,7 @@ function leastShare(holds: (share: number) => boolean): number {
   if (!holds(1)) return 1;
   let low = 0;
   let high = 1;
-  for (let i = 0; i < 8; i++) {
+  for (let i = 0; i < 10; i++) {
     const mid = (low + high) / 2;
     if (holds(mid)) high = mid;
     else low = mid;
@@ -64,6 +64,8 @@ function leastShare(holds: (share: number) => boolean): number {
 
 /** A foot in the air stays this far off the floor, metres. */
 const OFF_FLOOR_M = 0.012;
+/** So far the knee opens for it, degrees. */
+const LEAST_HUNG_BEND_DEG = 10;
 
 /** The upper leg of crossed knees: its thigh over the other's, its shank hanging past it. */
 export function overKnee(
@@ -106,18 +108,9 @@ export function overKnee(
       return underLeg(at) >= legRadiusM(body, place) - givesM;
     });
   const past = leastShare((share) => clears(bonesAt(asked, share)));
-  let leg = hung(asked, past);
   // the foot swings forward rather than into the floor
-  if (lowestOfShoe(body, leg.foot) < OFF_FLOOR_M) {
-    let low = Math.min(10, asked);
-    let high = asked;
-    for (let i = 0; i < 10; i++) {
-      const mid = (low + high) / 2;
-      if (lowestOfShoe(body, hung(mid, past).foot) < OFF_FLOOR_M) high = mid;
-      else low = mid;
-    }
-    leg = hung(low, past);
-  }
+  const swung = (share: number) => hung(asked - share * Math.max(0, asked - LEAST_HUNG_BEND_DEG), past);
+  const leg = swung(leastShare((share) => lowestOfShoe(body, swung(share).foot) >= OFF_FLOOR_M));
   hangLeg(frames, body, side, hip, leg, kneeFront(hip, leg), leg.foot);
   return leg;
 }
