@@ -24,7 +24,7 @@ export function Marks({ shot }: { shot: Shot }) {
             string,
           ],
         ]),
-    ...(light.kind && isSky(light.kind)
+    ...(isSky(light.kind)
       ? ([
           ['key', `${sourceKind(light.kind).words}, ${side(light.arcDeg)}`],
           ['key is', `${Math.round(light.altitudeDeg ?? USUAL_ALTITUDE_DEG)}° high`],

@@ -39,7 +39,20 @@ interface PoseState {
   setExposure(exposure: Exposure): void;
   setLight(light: Light): void;
   setLightNumber(name: KeyNumber, value: number): void;
+  /** Puts the key, or another source by its id, elsewhere. */
+  moveSource(id: string, place: SourcePlace): void;
   setMeant(findingId: string, reason: string | null): void;
+}
+
+/** What dragging a source on the plan or from the side changes. */
+type SourcePlace = Partial<Pick<Light, 'arcDeg' | 'distanceM' | 'heightM'>>;
+
+/** The key's own name among the sources of a picture. */
+export const KEY_ID = 'key';
+
+function withSourceAt(light: Light, id: string, place: SourcePlace): Light {
+  if (id === KEY_ID) return { ...light, ...place };
+  return { ...light, others: (light.others ?? []).map((s) => (s.id === id ? { ...s, ...place } : s)) };
 }
 
 /** Edits closer together than this are one step of undo: a key held down, not its hundred repeats. */
@@ -90,6 +103,7 @@ export const usePoseStore = create<PoseState>()(
         setExposure: (exposure) => shot((s) => ({ ...s, exposure })),
         setLight: (light) => shot((s) => ({ ...s, light })),
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
+        moveSource: (id, place) => shot((s) => ({ ...s, light: withSourceAt(s.light, id, place) })),
         setMeant: (findingId, reason) =>
           change((t) => ({
             ...t,

@@ -29,108 +29,137 @@ function decimals(step: number): number {
   return step >= 0.1 ? 1 : 2;
 }
 
-/** A named number with a slider for the hand and a field for the keyboard. */
-export function NumberSlider(props: NumberSliderProps) {
-  const {
-    label,
-    short,
-    value,
-    min,
-    max,
-    step,
-    unit,
-    shown = 1,
-    fine = step,
-    ends,
-    neutral,
-    disabled,
-    onChange,
-    onDrag,
-  } = props;
+/** Units whose full name stands above already. */
+const SHORT_UNITS: Record<string, string> = { '× shoulders': '×', '× foot': '×' };
+
+/** A text that is being typed over a value: kept until it is a number within the ends, told where it is not. */
+function useTyped({
+  label,
+  value,
+  min,
+  max,
+  step,
+  fine = step,
+  unit,
+  shown = 1,
+  onChange,
+}: NumberSliderProps) {
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
-  const places = decimals(fine * shown);
-  const text = (value * shown).toFixed(places);
+  const [least, most] = [min * shown, max * shown];
 
   function commit(raw: string) {
     setDraft(null);
     const typed = typedNumber(raw);
-    if (!(typed >= min * shown && typed <= max * shown)) {
-      setError(
-        `${label} ${raw || 'empty'}: give a number from ${+(min * shown).toFixed(2)} to ${+(max * shown).toFixed(2)} ${unit}`,
-      );
-      return;
-    }
-    setError(null);
-    onChange(typed / shown);
+    const isWithin = typed >= least && typed <= most;
+    setError(
+      isWithin
+        ? null
+        : `${label} ${raw || 'empty'}: give a number from ${+least.toFixed(2)} to ${+most.toFixed(2)} ${unit}`,
+    );
+    if (isWithin) onChange(typed / shown);
   }
 
+  return { text: (value * shown).toFixed(decimals(fine * shown)), draft, setDraft, error, setError, commit };
+}
+
+type Typed = ReturnType<typeof useTyped>;
+type PartProps = NumberSliderProps & { typed: Typed };
+
+function NameAndNumber({ label, short, unit, disabled, typed }: PartProps) {
+  return (
+    <div className="flex items-baseline justify-between gap-2">
+      <span
+        className={
+          short ? 'quiet min-w-0 text-xs leading-tight' : 'min-w-0 leading-tight first-letter:uppercase'
+        }
+        aria-hidden
+      >
+        {short ?? label}
+      </span>
+      <span className="flex shrink-0 items-baseline gap-1">
+        <input
+          className={`${short ? 'w-9' : 'w-12'} bg-transparent text-right font-bold`}
+          inputMode="decimal"
+          aria-label={`${label}, ${unit}`}
+          aria-invalid={typed.error ? true : undefined}
+          value={typed.draft ?? typed.text}
+          disabled={disabled}
+          onChange={(e) => typed.setDraft(e.target.value)}
+          onBlur={(e) => typed.draft !== null && typed.commit(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') typed.commit(e.currentTarget.value);
+            if (e.key === 'Escape') typed.setDraft(null);
+          }}
+        />
+        <span className={`quiet text-xs ${short ? 'w-3' : 'min-w-5'}`}>{SHORT_UNITS[unit] ?? unit}</span>
+      </span>
+    </div>
+  );
+}
+
+function Track({
+  label,
+  value,
+  min,
+  max,
+  step,
+  fine = step,
+  unit,
+  neutral,
+  disabled,
+  typed,
+  onChange,
+  onDrag,
+}: PartProps) {
+  return (
+    <div className="relative">
+      {neutral !== undefined && (
+        <span
+          aria-hidden
+          className="pointer-events-none absolute top-[9px] h-[6px] w-px bg-base-content/40"
+          style={{ left: `calc(2px + ${(neutral - min) / (max - min)} * (100% - 4px))` }}
+        />
+      )}
+      <input
+        type="range"
+        aria-label={label}
+        className="mark-slider"
+        min={min}
+        max={max}
+        step={fine}
+        value={value}
+        disabled={disabled}
+        aria-valuetext={`${typed.text} ${unit}`}
+        onChange={(e) => {
+          typed.setError(null);
+          onChange(Number(e.target.value));
+        }}
+        onPointerDown={() => onDrag?.(true)}
+        onPointerUp={() => onDrag?.(false)}
+        onPointerCancel={() => onDrag?.(false)}
+      />
+    </div>
+  );
+}
+
+/** A named number with a slider for the hand and a field for the keyboard. */
+export function NumberSlider(props: NumberSliderProps) {
+  const typed = useTyped(props);
+  const { disabled, ends } = props;
   return (
     <div className={disabled ? 'opacity-60' : undefined}>
-      <div className="flex items-baseline justify-between gap-2">
-        <span
-          className={
-            short ? 'quiet min-w-0 text-xs leading-tight' : 'min-w-0 leading-tight first-letter:uppercase'
-          }
-          aria-hidden
-        >
-          {short ?? label}
-        </span>
-        <span className="flex shrink-0 items-baseline gap-1">
-          <input
-            className={`${short ? 'w-9' : 'w-12'} bg-transparent text-right font-bold`}
-            inputMode="decimal"
-            aria-label={`${label}, ${unit}`}
-            aria-invalid={error ? true : undefined}
-            value={draft ?? text}
-            disabled={disabled}
-            onChange={(e) => setDraft(e.target.value)}
-            onBlur={(e) => draft !== null && commit(e.target.value)}
-            onKeyDown={(e) => {
-              if (e.key === 'Enter') commit(e.currentTarget.value);
-              if (e.key === 'Escape') setDraft(null);
-            }}
-          />
-          <span className={`quiet text-xs ${short ? 'w-3' : 'min-w-5'}`}>
-            {unit === '× shoulders' || unit === '× foot' ? '×' : unit}
-          </span>
-        </span>
-      </div>
-      <div className="relative">
-        {neutral !== undefined && (
-          <span
-            aria-hidden
-            className="pointer-events-none absolute top-[9px] h-[6px] w-px bg-base-content/40"
-            style={{ left: `calc(2px + ${(neutral - min) / (max - min)} * (100% - 4px))` }}
-          />
-        )}
-        <input
-          type="range"
-          aria-label={label}
-          className="mark-slider"
-          min={min}
-          max={max}
-          step={fine}
-          value={value}
-          disabled={disabled}
-          aria-valuetext={`${text} ${unit}`}
-          onChange={(e) => {
-            setError(null);
-            onChange(Number(e.target.value));
-          }}
-          onPointerDown={() => onDrag?.(true)}
-          onPointerUp={() => onDrag?.(false)}
-        />
-      </div>
+      <NameAndNumber {...props} typed={typed} />
+      <Track {...props} typed={typed} />
       {ends && (
         <p className="quiet -mt-1 flex justify-between text-[11px]" aria-hidden>
           <span>{ends[0]}</span>
           <span>{ends[1]}</span>
         </p>
       )}
-      {error && (
+      {typed.error && (
         <p role="alert" className="text-error mt-1 text-xs">
-          {error}
+          {typed.error}
         </p>
       )}
     </div>

@@ -64,6 +64,78 @@ function End({ id, end, value, changed, other, onKeep, onProblem }: EndProps) {
   );
 }
 
+interface RowProps {
+  id: TargetId;
+  look: Look;
+  range: { low: number; high: number };
+  onChange(targets: TargetChanges): void;
+}
+
+/** One figure of the picture: both ends, and back to what the message wants. */
+function TargetRow({ id, look: { targets }, range, onChange }: RowProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const { words, unit, reason }: Target = TARGETS[id];
+  const change = targets[id];
+  const follow = () => {
+    const { [id]: _, ...rest } = targets;
+    onChange(rest);
+  };
+  return (
+    <tr className="rule-b" data-target={id}>
+      <td className="py-1 pr-2 leading-tight" title={reason}>
+        {words} <span className="quiet text-xs sm:hidden">{unit}</span>
+        {problem && (
+          <span role="alert" className="text-error block text-xs">
+            {problem}
+          </span>
+        )}
+      </td>
+      {(['low', 'high'] as const).map((end) => (
+        <td key={end} className="py-1 text-right">
+          <End
+            id={id}
+            end={end}
+            value={range[end]}
+            other={range[end === 'low' ? 'high' : 'low']}
+            changed={change?.[end] !== undefined}
+            onKeep={(value) => onChange({ ...targets, [id]: { ...change, [end]: value } })}
+            onProblem={setProblem}
+          />
+        </td>
+      ))}
+      <td className="quiet hidden py-1 pl-2 text-xs whitespace-nowrap sm:table-cell">{unit}</td>
+      <td className="py-1 text-right">
+        {change && (
+          <button
+            type="button"
+            className="link-act text-xs"
+            aria-label={`${words}: follow the message`}
+            onClick={follow}
+          >
+            follow
+          </button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+function Headings() {
+  return (
+    <thead>
+      <tr className="quiet rule-b text-xs">
+        <th className="py-1 text-left font-normal">figure</th>
+        <th className="py-1 text-right font-normal">at least</th>
+        <th className="py-1 text-right font-normal">at most</th>
+        <th className="hidden py-1 pl-2 text-left font-normal sm:table-cell">unit</th>
+        <th>
+          <span className="sr-only">by hand</span>
+        </th>
+      </tr>
+    </thead>
+  );
+}
+
 interface TargetTableProps {
   look: Look;
   onChange(targets: TargetChanges): void;
@@ -71,23 +143,13 @@ interface TargetTableProps {
 
 /** What the message wants of each figure of the picture; every end can be set by hand. */
 export function TargetTable({ look, onChange }: TargetTableProps) {
-  const [problems, setProblems] = useState<Partial<Record<TargetId, string>>>({});
   const wanted = wantedRanges(look.message ?? MIDDLE, look.targets);
-  const changedCount = Object.values(look.targets).filter(Boolean).length;
-
-  function put(id: TargetId, end: 'low' | 'high', value: number) {
-    onChange({ ...look.targets, [id]: { ...look.targets[id], [end]: value } });
-  }
-  function follow(id: TargetId) {
-    const { [id]: _, ...rest } = look.targets;
-    onChange(rest);
-  }
-
+  const isChanged = Object.values(look.targets).some(Boolean);
   return (
     <section aria-label="What the review will want">
       <div className="flex items-baseline justify-between">
         <h2 className="font-sans text-sm font-bold">What the review will want</h2>
-        {changedCount > 0 && (
+        {isChanged && (
           <button type="button" className="link-act text-xs" onClick={() => onChange({})}>
             Follow the message throughout
           </button>
@@ -99,61 +161,11 @@ export function TargetTable({ look, onChange }: TargetTableProps) {
           : 'Each pose says its own message; shown is the middle. What you set by hand holds for all.'}
       </p>
       <table className="mt-2 w-full text-sm">
-        <thead>
-          <tr className="quiet rule-b text-xs">
-            <th className="py-1 text-left font-normal">figure</th>
-            <th className="py-1 text-right font-normal">at least</th>
-            <th className="py-1 text-right font-normal">at most</th>
-            <th className="hidden py-1 pl-2 text-left font-normal sm:table-cell">unit</th>
-            <th>
-              <span className="sr-only">by hand</span>
-            </th>
-          </tr>
-        </thead>
+        <Headings />
         <tbody>
-          {TARGET_IDS.map((id) => {
-            const { words, unit, reason }: Target = TARGETS[id];
-            const range = wanted[id];
-            const change = look.targets[id];
-            const field = (end: 'low' | 'high') => (
-              <End
-                id={id}
-                end={end}
-                value={range[end]}
-                other={range[end === 'low' ? 'high' : 'low']}
-                changed={change?.[end] !== undefined}
-                onKeep={(value) => put(id, end, value)}
-                onProblem={(text) => setProblems((p) => ({ ...p, [id]: text ?? undefined }))}
-              />
-            );
-            return (
-              <tr key={id} className="rule-b" data-target={id}>
-                <td className="py-1 pr-2 leading-tight" title={reason}>
-                  {words} <span className="quiet text-xs sm:hidden">{unit}</span>
-                  {problems[id] && (
-                    <span role="alert" className="text-error block text-xs">
-                      {problems[id]}
-                    </span>
-                  )}
-                </td>
-                <td className="py-1 text-right">{field('low')}</td>
-                <td className="py-1 text-right">{field('high')}</td>
-                <td className="quiet hidden py-1 pl-2 text-xs whitespace-nowrap sm:table-cell">{unit}</td>
-                <td className="py-1 text-right">
-                  {change && (
-                    <button
-                      type="button"
-                      className="link-act text-xs"
-                      aria-label={`${words}: follow the message`}
-                      onClick={() => follow(id)}
-                    >
-                      follow
-                    </button>
-                  )}
-                </td>
-              </tr>
-            );
-          })}
+          {TARGET_IDS.map((id) => (
+            <TargetRow key={id} id={id} look={look} range={wanted[id]} onChange={onChange} />
+          ))}
         </tbody>
       </table>
     </section>

@@ -1,6 +1,7 @@
 'use client';
 
-import { dressedFor, wantedIn } from '@/core/brief';
+import type { BodyProfile } from '@/core/body';
+import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import isSame from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
 import type { Pose } from '@/core/pose';
@@ -10,13 +11,14 @@ import { Picture } from './picture/Picture';
 import { History, SideCopies } from './panels/EditTools';
 import { KeepPose } from './panels/KeepPose';
 import { Marks } from '@/take/Marks';
-import { PlanView } from '@/take/PlanView';
+import { PlanView } from '@/take/plan/PlanView';
 import { PlumbLine } from './PlumbLine';
 import { usePoseKeys } from './usePoseKeys';
 import { usePoseStore, type Panel } from '@/take/poseStore';
 import { Readings } from './readings/Readings';
-import { SideView } from '@/take/SideView';
-import { groundOf } from '@/core/scene';
+import { SideView } from '@/take/side/SideView';
+import { groundOf, type Room } from '@/core/scene';
+import type { ShotReport } from '@/workers/shotReport';
 import { StationPanel } from './panels/StationPanel';
 import { TakePlace } from '@/take/TakePlace';
 import { savedWords, useAutosave } from '@/take/useAutosave';
@@ -54,12 +56,12 @@ function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
 /** A renderer that needs longer for a frame lags behind the hand: fifteen pictures a second are wanted. */
 const SLOW_FRAME_MS = 66;
 
-function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
-  const { sitter, sitting } = whole;
-  const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
-  const { panel, overlay, dragging, shownExposure } = usePoseStore();
-  const look = sitting.looks.find((l) => l.id === take.lookId);
+/** The picture's report; where drawing lags behind the hand, each report brings a picture with it. */
+function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
+  const { dragging, shownExposure } = usePoseStore();
+  const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
@@ -68,18 +70,88 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
     () => (isPreviewed ? { exposure: shownExposure } : null),
     [isPreviewed, shownExposure],
   );
-  const { report, shot, refused, busy, recomputes } = useReport(profile, take.shot, wanted, ground, preview);
+  return {
+    profile,
+    ground,
+    wanted,
+    setFrameMs,
+    ...useReport(profile, take.shot, wanted, ground, preview),
+  };
+}
+
+/** The surface that is drawn: the fine one when it is built and nothing is in the hand. */
+function useDrawnSurface(profile: BodyProfile) {
   const { measured, drawn, progress } = useSurfaces(profile);
+  const dragging = usePoseStore((s) => s.dragging);
+  const surface = dragging ? measured : (drawn ?? measured);
+  const kind = surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured';
+  return { surface, kind, progress: drawn ? 1 : progress };
+}
+
+function Stations({ take, report }: { take: Take; report: ShotReport | null }) {
+  const { panel, setPanel } = usePoseStore();
+  const accepted = new Set(take.meant.map((m) => m.findingId));
+  return (
+    <div className="overflow-hidden [grid-area:stations] max-sm:grid max-sm:grid-cols-3 sm:flex sm:flex-col sm:rule-r sm:pt-1">
+      <PlumbLine
+        pose={take.shot.pose}
+        camera={take.shot.camera}
+        report={report}
+        open={report?.findings.filter((f) => !accepted.has(f.id)) ?? []}
+        panel={panel}
+        onPanel={setPanel}
+      />
+      <SidePanels />
+    </div>
+  );
+}
+
+interface SideColumnProps {
+  take: Take;
+  room: Room;
+  report: ShotReport | null;
+}
+
+/** What was done and whether it is kept, the set in drawings and numbers, and copies of the pose. */
+function SideColumn({ take, room, report }: SideColumnProps) {
+  const { shot } = take;
   const saved = useAutosave();
+  return (
+    <div className="flex min-h-0 flex-col gap-2 p-3 [grid-area:side] desk:justify-between desk:overflow-y-auto desk:pl-0">
+      <div className="flex items-center justify-between">
+        <History take={take} />
+        <span
+          role="status"
+          data-testid="saved"
+          className={saved.kind === 'failed' ? 'text-error text-xs' : 'quiet text-xs'}
+        >
+          {savedWords(saved)}
+        </span>
+      </div>
+      <PlanView shot={shot} room={room} report={report} className="max-h-[250px] desk:max-h-[222px]" />
+      <SideView shot={shot} report={report} />
+      <Marks shot={shot} />
+      <SideCopies pose={shot.pose} />
+      <KeepPose pose={shot.pose} />
+    </div>
+  );
+}
+
+function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
+  const { sitter, sitting } = whole;
+  const { profile, ground, wanted, setFrameMs, report, shot, refused, busy, recomputes } = usePoseReport(
+    whole,
+    take,
+  );
+  const { panel, overlay } = usePoseStore();
+  const { surface, kind, progress } = useDrawnSurface(profile);
   usePoseKeys();
   const others = useMemo(
     () => whole.takes.filter((t) => t.id !== take.id).map((t) => t.shot.pose),
     [whole.takes, take.id],
   );
   const ghostPose = useGhostPose(take, whole.takes);
-  const accepted = new Set(take.meant.map((m) => m.findingId));
-  const open = report?.findings.filter((f) => !accepted.has(f.id)) ?? [];
-  const surface = dragging ? measured : (drawn ?? measured);
+  const { wheelchairSeatM } = sitter.profile;
   return (
     <main
       className="pose-grid touch min-h-0 flex-1"
@@ -87,70 +159,19 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
       data-busy={busy}
       data-recomputes={recomputes}
       data-elapsed-ms={report?.elapsedMs.toFixed(2)}
-      data-surface={surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured'}
+      data-surface={kind}
     >
       <h1 className="sr-only">Pose: {take.shot.pose.name}</h1>
-      <div className="overflow-hidden [grid-area:stations] max-sm:grid max-sm:grid-cols-3 sm:flex sm:flex-col sm:rule-r sm:pt-1">
-        <PlumbLine
-          pose={take.shot.pose}
-          camera={take.shot.camera}
-          report={report}
-          open={open}
-          panel={panel}
-          onPanel={usePoseStore.getState().setPanel}
-        />
-        <SidePanels />
-      </div>
-      <StationPanel
-        shot={take.shot}
-        panel={panel}
-        others={others}
-        wheelchairSeatM={sitter.profile.wheelchairSeatM}
-      />
+      <Stations take={take} report={report} />
+      <StationPanel shot={take.shot} panel={panel} others={others} wheelchairSeatM={wheelchairSeatM} />
       <div className="flex min-h-0 min-w-0 p-3 [grid-area:picture]">
         <Picture
-          profile={profile}
-          shot={shot}
-          progress={drawn ? 1 : progress}
-          report={report}
-          surface={surface}
-          ground={ground}
-          overlay={overlay}
-          panel={panel}
-          ghostPose={ghostPose}
+          {...{ profile, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
           onFrameTime={setFrameMs}
         />
       </div>
-      <div className="flex min-h-0 flex-col gap-2 p-3 [grid-area:side] desk:justify-between desk:overflow-y-auto desk:pl-0">
-        <div className="flex items-center justify-between">
-          <History take={take} />
-          <span
-            role="status"
-            data-testid="saved"
-            className={saved.kind === 'failed' ? 'text-error text-xs' : 'quiet text-xs'}
-          >
-            {savedWords(saved)}
-          </span>
-        </div>
-        <PlanView
-          shot={take.shot}
-          room={sitting.room}
-          report={report}
-          className="max-h-[250px] desk:max-h-[222px]"
-        />
-        <SideView shot={take.shot} report={report} />
-        <Marks shot={take.shot} />
-        <SideCopies pose={take.shot.pose} />
-        <KeepPose pose={take.shot.pose} />
-      </div>
-      <Readings
-        take={take}
-        profile={profile}
-        wanted={wanted}
-        ground={ground}
-        report={report}
-        refused={refused}
-      />
+      <SideColumn take={take} room={sitting.room} report={report} />
+      <Readings take={take} {...{ profile, wanted, ground, report, refused }} />
     </main>
   );
 }

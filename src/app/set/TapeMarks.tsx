@@ -2,8 +2,8 @@ import type { Camera } from '@/core/camera';
 import { roomForCameraM } from '@/core/set';
 import { radians } from '@/core/units';
 import type { Room } from '@/core/scene';
-import type { PlanScale } from '@/take/PlanView';
-import { RoomTapes } from '@/take/Tape';
+import type { PlanScale } from '@/take/plan/planScale';
+import { RoomTapes } from '@/take/plan/Tape';
 
 interface TapeMarksProps extends PlanScale {
   room: Room;

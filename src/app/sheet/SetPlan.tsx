@@ -3,8 +3,8 @@
 import { canBeMoved, sourceCentre } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
-import { PlanView } from '@/take/PlanView';
-import { RoomTapes, Tape } from '@/take/Tape';
+import { PlanView } from '@/take/plan/PlanView';
+import { RoomTapes, Tape } from '@/take/plan/Tape';
 
 interface SetPlanProps {
   shot: Shot;

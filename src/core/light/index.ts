@@ -2,6 +2,7 @@ export {
   AIMS,
   canBeMoved,
   drawnCentre,
+  type Placed,
   isInRoom,
   KEY_NUMBERS,
   KEY_RANGES,

@@ -109,7 +109,7 @@ function inSky(placed: Placed, farM: number): Vec3 {
 
 /** Centre of a source, metres. */
 export function sourceCentre(placed: Placed): Vec3 {
-  if (placed.kind && isSky(placed.kind)) return inSky(placed, SKY_M);
+  if (isSky(placed.kind)) return inSky(placed, SKY_M);
   const { arcDeg, distanceM, heightM } = placed;
   const arc = radians(arcDeg);
   return [Math.sin(arc) * distanceM, heightM, Math.cos(arc) * distanceM];
@@ -131,12 +131,12 @@ const DRAWN_SKY_M = 2.4;
 
 /** Where a source is drawn on plan and side view: the sky's at the end of an arrow that comes from it, metres. */
 export function drawnCentre(placed: Placed): Vec3 {
-  return placed.kind && isSky(placed.kind) ? inSky(placed, DRAWN_SKY_M) : sourceCentre(placed);
+  return isSky(placed.kind) ? inSky(placed, DRAWN_SKY_M) : sourceCentre(placed);
 }
 
 /** Whether a source can be put elsewhere: not what shines from the sky, and not a window in its wall. */
 export function canBeMoved({ kind, facesDeg }: Placed): boolean {
-  return facesDeg === undefined && !(kind && isSky(kind));
+  return facesDeg === undefined && !isSky(kind);
 }
 
 /** A stand keeps this far from the walls, metres. */

@@ -91,9 +91,9 @@ export function sourceKind(id: SourceKindId): SourceKind {
 export const LAMP_KIND_IDS = SOURCE_KIND_IDS.filter((id) => sourceKind(id).works === 'lamp');
 
 /** Whether a kind shines from the sky. */
-export function isSky(id: SourceKindId): boolean {
-  return sourceKind(id).skyDeg !== undefined;
+export function isSky(id: SourceKindId | undefined): id is SourceKindId {
+  return id !== undefined && sourceKind(id).skyDeg !== undefined;
 }
 
 /** Kinds that stand on the floor: everything but the sky. */
-export const STANDING_KIND_IDS = SOURCE_KIND_IDS.filter((id) => !isSky(id));
+export const STANDING_KIND_IDS = SOURCE_KIND_IDS.filter((id): boolean => !isSky(id));

@@ -1,83 +1,86 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
+import { useState, type FormEvent } from 'react';
 import type { OwnPose } from '@/core/sitting';
 import type { Pose } from '@/core/pose';
 import { database, dropPose, keepPose, ownPoses, restorePose } from '@/data';
 
-/** Keeps the pose under a name of its own, and lists what was kept. */
-export function KeepPose({ pose }: { pose: Pose }) {
-  const [name, setName] = useState('');
-  const [tags, setTags] = useState('');
-  const [note, setNote] = useState('');
-  const [said, setSaid] = useState<string | null>(null);
-  const [dropped, setDropped] = useState<OwnPose | null>(null);
-  const own = useLiveQuery(() => ownPoses(database), []) ?? [];
+const EMPTY = { name: '', tags: '', note: '' };
 
-  async function keep(event: React.FormEvent) {
+interface KeepFormProps {
+  pose: Pose;
+  onSaid(words: string): void;
+}
+
+function KeepForm({ pose, onSaid }: KeepFormProps) {
+  const [draft, setDraft] = useState(EMPTY);
+  const put = (part: Partial<typeof EMPTY>) => setDraft({ ...draft, ...part });
+
+  async function keep(event: FormEvent) {
     event.preventDefault();
-    if (name.trim() === '') {
-      setSaid('Name is empty: give the pose a name of up to 80 letters.');
+    const name = draft.name.trim();
+    if (name === '') {
+      onSaid('Name is empty: give the pose a name of up to 80 letters.');
       return;
     }
-    const kept = await keepPose(database, {
-      name: name.trim(),
-      tags: tags
-        .split(',')
-        .map((t) => t.trim())
-        .filter(Boolean),
-      note,
-      pose,
-    });
-    setSaid(`Kept as ${kept.name}.`);
-    setName('');
-    setTags('');
-    setNote('');
+    const tags = draft.tags.split(',').map((t) => t.trim());
+    const kept = await keepPose(database, { name, tags: tags.filter(Boolean), note: draft.note, pose });
+    onSaid(`Kept as ${kept.name}.`);
+    setDraft(EMPTY);
   }
 
   return (
-    <details className="text-[13px]" data-testid="own-poses">
-      <summary className="cursor-pointer py-1">Keep as own pose</summary>
-      <form className="space-y-1.5" onSubmit={(e) => void keep(e)}>
-        <label className="block">
-          <span className="quiet block text-xs">Name</span>
-          <input className="field" maxLength={80} value={name} onChange={(e) => setName(e.target.value)} />
-        </label>
-        <label className="block">
-          <span className="quiet block text-xs">Tags, with commas</span>
-          <input className="field" maxLength={200} value={tags} onChange={(e) => setTags(e.target.value)} />
-        </label>
-        <label className="block">
-          <span className="quiet block text-xs">Notes</span>
-          <textarea
-            className="field"
-            rows={2}
-            maxLength={2000}
-            value={note}
-            onChange={(e) => setNote(e.target.value)}
-          />
-        </label>
-        <button type="submit" className="act">
-          Keep
-        </button>
-      </form>
-      {said && (
-        <p role="status" className="py-1 text-xs">
-          {said}
-        </p>
-      )}
+    <form className="space-y-1.5" onSubmit={(e) => void keep(e)}>
+      <label className="block">
+        <span className="quiet block text-xs">Name</span>
+        <input
+          className="field"
+          maxLength={80}
+          value={draft.name}
+          onChange={(e) => put({ name: e.target.value })}
+        />
+      </label>
+      <label className="block">
+        <span className="quiet block text-xs">Tags, with commas</span>
+        <input
+          className="field"
+          maxLength={200}
+          value={draft.tags}
+          onChange={(e) => put({ tags: e.target.value })}
+        />
+      </label>
+      <label className="block">
+        <span className="quiet block text-xs">Notes</span>
+        <textarea
+          className="field"
+          rows={2}
+          maxLength={2000}
+          value={draft.note}
+          onChange={(e) => put({ note: e.target.value })}
+        />
+      </label>
+      <button type="submit" className="act">
+        Keep
+      </button>
+    </form>
+  );
+}
+
+/** The poses that were kept, to be taken away and put back. */
+function OwnPoses() {
+  const own = useLiveQuery(() => ownPoses(database), []) ?? [];
+  const [dropped, setDropped] = useState<OwnPose | null>(null);
+  const putBack = (pose: OwnPose) => {
+    void restorePose(database, pose);
+    setDropped(null);
+  };
+  return (
+    <>
       {dropped && (
         <p className="py-1 text-xs">
           {dropped.name} taken away.{' '}
-          <button
-            type="button"
-            className="link-act"
-            onClick={() => {
-              void restorePose(database, dropped);
-              setDropped(null);
-            }}
-          >
+          <button type="button" className="link-act" onClick={() => putBack(dropped)}>
             Put it back
           </button>
         </p>
@@ -97,6 +100,23 @@ export function KeepPose({ pose }: { pose: Pose }) {
           </button>
         </p>
       ))}
+    </>
+  );
+}
+
+/** Keeps the pose under a name of its own, and lists what was kept. */
+export function KeepPose({ pose }: { pose: Pose }) {
+  const [said, setSaid] = useState<string | null>(null);
+  return (
+    <details className="text-[13px]" data-testid="own-poses">
+      <summary className="cursor-pointer py-1">Keep as own pose</summary>
+      <KeepForm pose={pose} onSaid={setSaid} />
+      {said && (
+        <p role="status" className="py-1 text-xs">
+          {said}
+        </p>
+      )}
+      <OwnPoses />
     </details>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { forSitter } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import {
@@ -18,7 +19,8 @@ import { Choice } from '@/ui/Choice';
 import { BackContact, HandContacts, LimbContacts } from './ContactControls';
 import { Folded } from '@/ui/Folded';
 import { GazeControls, ExpressionControls } from './GazeControls';
-import { CameraControls, LightControls } from '@/take/SetControls';
+import { CameraControls } from '@/take/controls/CameraControls';
+import { LightControls } from '@/take/controls/LightControls';
 import { Settings } from './SettingControls';
 import { TITLES, HINTS } from './panelWords';
 import { usePoseStore, type Panel } from '@/take/poseStore';
@@ -53,11 +55,117 @@ interface StationPanelProps {
   wheelchairSeatM?: number;
 }
 
+type PanelProps = Pick<StationPanelProps, 'shot' | 'wheelchairSeatM'>;
+
+function FeetPanel({ shot: { pose }, wheelchairSeatM }: PanelProps) {
+  const { setPose } = usePoseStore.getState();
+  return (
+    <>
+      <HousePoseChoice
+        label="Start anew from a pose of the house"
+        onChoose={(chosen) => setPose(forSitter(chosen, wheelchairSeatM))}
+      />
+      <CarriedControls pose={pose} wheelchairSeatM={wheelchairSeatM} />
+      <Folded title="Feet on something" isSet={hasContact(pose, 'foot')}>
+        <LimbContacts pose={pose} limb="foot" />
+      </Folded>
+    </>
+  );
+}
+
+function HipsPanel({ shot: { pose } }: PanelProps) {
+  return (
+    <Folded title="What each leg does" isSet={pose.support !== 'stand' || pose.crossed !== undefined}>
+      <LegControls pose={pose} />
+    </Folded>
+  );
+}
+
+function ArmsPanel({ shot: { pose } }: PanelProps) {
+  const isLeaning = hasContact(pose, 'elbow') || hasContact(pose, 'forearm');
+  return (
+    <>
+      <HandContacts pose={pose} />
+      <Folded title="Elbows on something" isSet={isLeaning}>
+        <LimbContacts pose={pose} limb="elbow" />
+        <LimbContacts pose={pose} limb="forearm" />
+      </Folded>
+    </>
+  );
+}
+
+function HandsPanel({ shot: { pose } }: PanelProps) {
+  const { setPose } = usePoseStore.getState();
+  return SIDES.map((side) => (
+    <Choice
+      key={side}
+      label={`${side} hand`}
+      value={pose.hands[side]}
+      options={HAND_SHAPES}
+      words={HAND_WORDS}
+      onChange={(handShape) => setPose({ ...pose, hands: { ...pose.hands, [side]: handShape } })}
+    />
+  ));
+}
+
+function GazePanel({ shot }: PanelProps) {
+  return (
+    <>
+      <GazeControls shot={shot} />
+      <ExpressionControls pose={shot.pose} />
+    </>
+  );
+}
+
+/** What a panel has besides the settings of its table. */
+const PANELS: Record<Panel, (props: PanelProps) => ReactNode> = {
+  feet: FeetPanel,
+  weight: () => null,
+  hips: HipsPanel,
+  spine: ({ shot }) => <BackContact pose={shot.pose} />,
+  shoulders: ({ shot }) => <LimbContacts pose={shot.pose} limb="shoulder" />,
+  arms: ArmsPanel,
+  hands: HandsPanel,
+  head: () => null,
+  gaze: GazePanel,
+  camera: CameraControls,
+  light: LightControls,
+};
+
+/** Holds a station as it is, or takes it from another pose. */
+function StationTools({ station, pose, others }: { station: Station; pose: Pose; others: readonly Pose[] }) {
+  const { setPose, toggleHeld } = usePoseStore.getState();
+  const isHeld = usePoseStore((s) => s.held).includes(station);
+  return (
+    <div className="mt-1.5 flex items-center gap-2">
+      <button
+        type="button"
+        aria-pressed={isHeld}
+        title="Stays as it is while others change"
+        className="h-8 border border-base-300 bg-base-100 px-2 text-xs aria-pressed:border-accent aria-pressed:font-bold"
+        onClick={() => toggleHeld(station)}
+      >
+        {isHeld ? 'held' : 'hold'}
+      </button>
+      <div className="min-w-0 flex-1">
+        <HousePoseChoice
+          label={`Take ${TITLES[station].toLowerCase()} from another pose`}
+          empty="as in"
+          others={{ group: 'this run', poses: others }}
+          onChoose={(from) => setPose(withStation(pose, station, from))}
+        />
+      </div>
+    </div>
+  );
+}
+
+function isStation(panel: Panel): panel is Station {
+  return (STATIONS as readonly Panel[]).includes(panel);
+}
+
 /** The few controls of the open station, or of camera and light. */
 export function StationPanel({ shot, panel, others, wheelchairSeatM }: StationPanelProps) {
-  const { setPose, toggleHeld } = usePoseStore.getState();
-  const held = usePoseStore((s) => s.held);
-  const station = (STATIONS as readonly Panel[]).includes(panel) ? (panel as Station) : null;
+  const Own = PANELS[panel];
   return (
     <section
       aria-label={TITLES[panel]}
@@ -66,81 +174,9 @@ export function StationPanel({ shot, panel, others, wheelchairSeatM }: StationPa
       <div>
         <h2 className="text-lg leading-tight">{TITLES[panel]}</h2>
         <p className="quiet text-xs">{HINTS[panel]}</p>
-        {station && (
-          <div className="mt-1.5 flex items-center gap-2">
-            <button
-              type="button"
-              aria-pressed={held.includes(station)}
-              title="Stays as it is while others change"
-              className="h-8 border border-base-300 bg-base-100 px-2 text-xs aria-pressed:border-accent aria-pressed:font-bold"
-              onClick={() => toggleHeld(station)}
-            >
-              {held.includes(station) ? 'held' : 'hold'}
-            </button>
-            <div className="min-w-0 flex-1">
-              <HousePoseChoice
-                label={`Take ${TITLES[panel].toLowerCase()} from another pose`}
-                empty="as in"
-                others={{ group: 'this run', poses: others }}
-                onChoose={(from) => setPose(withStation(shot.pose, station, from))}
-              />
-            </div>
-          </div>
-        )}
+        {isStation(panel) && <StationTools station={panel} pose={shot.pose} others={others} />}
       </div>
-      {panel === 'feet' && (
-        <>
-          <HousePoseChoice
-            label="Start anew from a pose of the house"
-            onChoose={(pose) => setPose(forSitter(pose, wheelchairSeatM))}
-          />
-          <CarriedControls pose={shot.pose} wheelchairSeatM={wheelchairSeatM} />
-          <Folded title="Feet on something" isSet={hasContact(shot.pose, 'foot')}>
-            <LimbContacts pose={shot.pose} limb="foot" />
-          </Folded>
-        </>
-      )}
-      {panel === 'hips' && (
-        <Folded
-          title="What each leg does"
-          isSet={shot.pose.support !== 'stand' || shot.pose.crossed !== undefined}
-        >
-          <LegControls pose={shot.pose} />
-        </Folded>
-      )}
-      {panel === 'spine' && <BackContact pose={shot.pose} />}
-      {panel === 'shoulders' && <LimbContacts pose={shot.pose} limb="shoulder" />}
-      {panel === 'arms' && (
-        <>
-          <HandContacts pose={shot.pose} />
-          <Folded
-            title="Elbows on something"
-            isSet={hasContact(shot.pose, 'elbow') || hasContact(shot.pose, 'forearm')}
-          >
-            <LimbContacts pose={shot.pose} limb="elbow" />
-            <LimbContacts pose={shot.pose} limb="forearm" />
-          </Folded>
-        </>
-      )}
-      {panel === 'hands' &&
-        SIDES.map((side) => (
-          <Choice
-            key={side}
-            label={`${side} hand`}
-            value={shot.pose.hands[side]}
-            options={HAND_SHAPES}
-            words={HAND_WORDS}
-            onChange={(shape) => setPose({ ...shot.pose, hands: { ...shot.pose.hands, [side]: shape } })}
-          />
-        ))}
-      {panel === 'gaze' && (
-        <>
-          <GazeControls shot={shot} />
-          <ExpressionControls pose={shot.pose} />
-        </>
-      )}
-      {panel === 'camera' && <CameraControls shot={shot} />}
-      {panel === 'light' && <LightControls shot={shot} />}
+      <Own shot={shot} wheelchairSeatM={wheelchairSeatM} />
       <Settings shot={shot} panel={panel} />
     </section>
   );

@@ -23,64 +23,32 @@ function explained(error: unknown): string {
   return `${words}: ${issue.message}`;
 }
 
-/** The lenses of the kit: taken out and put in here. */
-export function KitPart({ lenses }: { lenses: readonly Lens[] }) {
+/** A lens as it was typed; a single focal length needs no second. */
+function lensFrom(draft: Record<Field, string>): Lens {
+  const value = (name: Field) => Number((draft[name] || 'NaN').replace(',', '.'));
+  return lensSchema.parse({
+    id: crypto.randomUUID(),
+    shortestMm: value('shortestMm'),
+    longestMm: draft.longestMm ? value('longestMm') : value('shortestMm'),
+    widestF: value('widestF'),
+    closestM: value('closestM'),
+  });
+}
+
+function AddLens({ onAdd }: { onAdd(lens: Lens): Promise<void> }) {
   const [draft, setDraft] = useState(EMPTY);
   const [problem, setProblem] = useState<string | null>(null);
-  const [gone, setGone] = useState<readonly Lens[] | null>(null);
-  const keep = (next: readonly Lens[]) => saveLenses(database, next);
-
   async function add() {
     try {
-      const value = (name: Field) => Number((draft[name] || 'NaN').replace(',', '.'));
-      const lens = lensSchema.parse({
-        id: crypto.randomUUID(),
-        shortestMm: value('shortestMm'),
-        longestMm: draft.longestMm ? value('longestMm') : value('shortestMm'),
-        widestF: value('widestF'),
-        closestM: value('closestM'),
-      });
-      await keep([...lenses, lens].sort((a, b) => a.shortestMm - b.shortestMm || a.longestMm - b.longestMm));
+      await onAdd(lensFrom(draft));
       setDraft(EMPTY);
       setProblem(null);
     } catch (error) {
       setProblem(explained(error));
     }
   }
-
   return (
-    <section aria-label="Lenses of the kit">
-      <h2 className="title text-lg">Lenses</h2>
-      <ul className="flex flex-wrap gap-x-3">
-        {lenses.map((lens) => (
-          <li key={lens.id} className="flex items-center">
-            {lensWords(lens)}
-            <button
-              type="button"
-              className="p-1.5"
-              aria-label={`Take ${lensWords(lens)} out of the kit`}
-              onClick={() => {
-                setGone(lenses);
-                void keep(lenses.filter((l) => l.id !== lens.id));
-              }}
-            >
-              <X size={12} aria-hidden />
-            </button>
-          </li>
-        ))}
-      </ul>
-      {gone && (
-        <button
-          type="button"
-          className="link-act text-xs"
-          onClick={() => {
-            void keep(gone);
-            setGone(null);
-          }}
-        >
-          Put it back
-        </button>
-      )}
+    <>
       <div className="mt-1 grid grid-cols-[repeat(4,1fr)_auto] items-end gap-x-2">
         {FIELDS.map(([name, words]) => (
           <label key={name} className="min-w-0">
@@ -103,6 +71,54 @@ export function KitPart({ lenses }: { lenses: readonly Lens[] }) {
           {problem}
         </p>
       )}
+    </>
+  );
+}
+
+function LensRow({ lens, onRemove }: { lens: Lens; onRemove(): void }) {
+  return (
+    <li className="flex items-center">
+      {lensWords(lens)}
+      <button
+        type="button"
+        className="p-1.5"
+        aria-label={`Take ${lensWords(lens)} out of the kit`}
+        onClick={onRemove}
+      >
+        <X size={12} aria-hidden />
+      </button>
+    </li>
+  );
+}
+
+/** The lenses of the kit: taken out and put in here. */
+export function KitPart({ lenses }: { lenses: readonly Lens[] }) {
+  const [gone, setGone] = useState<readonly Lens[] | null>(null);
+  const keep = (next: readonly Lens[]) => saveLenses(database, next);
+  const remove = (lens: Lens) => {
+    setGone(lenses);
+    void keep(lenses.filter((l) => l.id !== lens.id));
+  };
+  const bringBack = (all: readonly Lens[]) => {
+    void keep(all);
+    setGone(null);
+  };
+  const add = (lens: Lens) =>
+    keep([...lenses, lens].sort((a, b) => a.shortestMm - b.shortestMm || a.longestMm - b.longestMm));
+  return (
+    <section aria-label="Lenses of the kit">
+      <h2 className="title text-lg">Lenses</h2>
+      <ul className="flex flex-wrap gap-x-3">
+        {lenses.map((lens) => (
+          <LensRow key={lens.id} lens={lens} onRemove={() => remove(lens)} />
+        ))}
+      </ul>
+      {gone && (
+        <button type="button" className="link-act text-xs" onClick={() => bringBack(gone)}>
+          Put it back
+        </button>
+      )}
+      <AddLens onAdd={add} />
     </section>
   );
 }

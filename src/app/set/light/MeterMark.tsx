@@ -1,7 +1,7 @@
 'use client';
 
 import { followPointer } from '@/ui/followPointer';
-import type { PlanScale } from '@/take/PlanView';
+import type { PlanScale } from '@/take/plan/planScale';
 import type { Vec3 } from '@/core/units';
 
 interface MeterMarkProps extends PlanScale {

@@ -38,6 +38,9 @@ export function heldMeter(meter: HeldMeter, points: FigurePoints, lens: Vec3, gr
   return { ...meter, at: typeof at === 'string' ? meterPoint(at, points, lens, ground) : at };
 }
 
+/** Where a meter on a stand reaches at the most, metres. */
+const HIGHEST_M = 4;
+
 const AT_FACE: HeldMeter = { at: 'face', towards: 'lens', cap: 'dome' };
 
 /** What the meter says in apertures, where something was metered or a flash is known. */
@@ -66,9 +69,99 @@ interface MeterPartProps {
   onMeter(meter: HeldMeter | null): void;
 }
 
-/** A light meter and a tape, put into the set and read there. */
-export function MeterPart(props: MeterPartProps) {
-  const { profile, shot, room, ground, points, keyToFaceM, meter, onMeter } = props;
+interface MeterFieldsProps {
+  meter: HeldMeter;
+  held: Meter;
+  room: Room;
+  onMeter(meter: HeldMeter): void;
+}
+
+/** Where the meter is held, along each axis of the set. */
+function PlaceFields({ meter, held, room, onMeter }: MeterFieldsProps) {
+  const fields = [
+    ['to camera right, m', 0, -room.markToLeftM, room.widthM - room.markToLeftM],
+    ['ahead of the mark, m', 2, -room.markToBackM, room.depthM - room.markToBackM],
+    ['height, m', 1, 0, HIGHEST_M],
+  ] as const;
+  return fields.map(([label, axis, min, max]) => (
+    <NumberField
+      key={label}
+      label={label}
+      value={Math.round(held.at[axis] * 100) / 100}
+      min={min}
+      max={max}
+      unit="m"
+      onChange={(v) =>
+        v !== undefined && onMeter({ ...meter, at: held.at.map((c, i) => (i === axis ? v : c)) as Vec3 })
+      }
+    />
+  ));
+}
+
+/** Where the meter is held, and how. */
+function MeterFields(props: MeterFieldsProps) {
+  const { meter, held, onMeter } = props;
+  return (
+    <div className="grid grid-cols-3 gap-2">
+      <Choice<Choosable>
+        label="held at"
+        value={typeof meter.at === 'string' ? meter.at : OWN}
+        options={Object.keys(PLACE_WORDS) as Choosable[]}
+        words={PLACE_WORDS}
+        onChange={(place) => onMeter({ ...meter, at: place === OWN ? held.at : place })}
+      />
+      <Choice<Meter['towards']>
+        label="turned to"
+        value={held.towards}
+        options={Object.keys(TOWARDS) as Meter['towards'][]}
+        words={TOWARDS}
+        onChange={(towards) => onMeter({ ...meter, towards })}
+      />
+      <Choice<Meter['cap']>
+        label="with its"
+        value={held.cap}
+        options={Object.keys(CAPS) as Meter['cap'][]}
+        words={CAPS}
+        onChange={(cap) => onMeter({ ...meter, cap })}
+      />
+      <PlaceFields {...props} />
+    </div>
+  );
+}
+
+interface ReadingProps {
+  shot: Shot;
+  reading: MeterReading;
+  held: Meter;
+  ground: Ground;
+  keyToFaceM: number;
+}
+
+/** What meter and tape say where they are. */
+function Reading({ shot, reading, held, ground, keyToFaceM }: ReadingProps) {
+  const aperture = apertureWords(shot, reading, keyToFaceM);
+  const bySource = [
+    ...reading.bySource.map((s) => `${sourceWords(shot.light, s.source)} ${signedStops(s.stops)}`),
+    `ambient ${signedStops(reading.ambientStops)}`,
+  ];
+  return (
+    <div role="status" data-testid="meter-reading">
+      <p>
+        <b>{signedStops(reading.stops)} stops</b> against the face turned to the key
+        {aperture && `; ${aperture}`}.
+      </p>
+      <p className="quiet">{bySource.join(', ')}</p>
+      <p>
+        Tape: {reading.lensM.toFixed(2)} m to the lens, {reading.keyM.toFixed(2)} m to the key,{' '}
+        {held.at[1].toFixed(2)} m over the floor, {(held.at[2] + ground.backgroundM).toFixed(2)} m before the
+        background.
+      </p>
+    </div>
+  );
+}
+
+/** The meter where it is held, and what it reads there. */
+function useReading({ profile, shot, ground, points, meter }: MeterPartProps) {
   const held = useMemo(
     () => meter && heldMeter(meter, points, viewOf(shot.camera).eye, ground),
     [meter, points, shot.camera, ground],
@@ -77,7 +170,13 @@ export function MeterPart(props: MeterPartProps) {
     () => held && (() => studio('backstage').meter(profile, shot, ground, held)),
     [profile, shot, ground, held],
   );
-  const { value, busy } = useNewest(ask);
+  return { held, ...useNewest(ask) };
+}
+
+/** A light meter and a tape, put into the set and read there. */
+export function MeterPart(props: MeterPartProps) {
+  const { shot, room, ground, keyToFaceM, meter, onMeter } = props;
+  const { held, value, busy } = useReading(props);
   if (!meter || !held)
     return (
       <section aria-label="Meter">
@@ -86,16 +185,6 @@ export function MeterPart(props: MeterPartProps) {
         </button>
       </section>
     );
-  const own = (axis: 0 | 1 | 2, v: number | undefined) => {
-    if (v === undefined) return;
-    onMeter({ ...meter, at: held.at.map((c, i) => (i === axis ? v : c)) as Vec3 });
-  };
-  const fields = [
-    ['to camera right, m', 0, -room.markToLeftM, room.widthM - room.markToLeftM],
-    ['ahead of the mark, m', 2, -room.markToBackM, room.depthM - room.markToBackM],
-    ['height, m', 1, 0, 4],
-  ] as const;
-  const aperture = value && apertureWords(shot, value, keyToFaceM);
   return (
     <section aria-label="Meter" className="space-y-2 text-[13px]" data-busy={busy}>
       <div className="flex items-baseline justify-between">
@@ -104,59 +193,8 @@ export function MeterPart(props: MeterPartProps) {
           Take it away
         </button>
       </div>
-      <div className="grid grid-cols-3 gap-2">
-        <Choice<Choosable>
-          label="held at"
-          value={typeof meter.at === 'string' ? meter.at : OWN}
-          options={Object.keys(PLACE_WORDS) as Choosable[]}
-          words={PLACE_WORDS}
-          onChange={(place) => onMeter({ ...meter, at: place === OWN ? held.at : place })}
-        />
-        <Choice<Meter['towards']>
-          label="turned to"
-          value={held.towards}
-          options={Object.keys(TOWARDS) as Meter['towards'][]}
-          words={TOWARDS}
-          onChange={(towards) => onMeter({ ...meter, towards })}
-        />
-        <Choice<Meter['cap']>
-          label="with its"
-          value={held.cap}
-          options={Object.keys(CAPS) as Meter['cap'][]}
-          words={CAPS}
-          onChange={(cap) => onMeter({ ...meter, cap })}
-        />
-        {fields.map(([label, axis, min, max]) => (
-          <NumberField
-            key={label}
-            label={label}
-            value={Math.round(held.at[axis] * 100) / 100}
-            min={min}
-            max={max}
-            unit="m"
-            onChange={(v) => own(axis, v)}
-          />
-        ))}
-      </div>
-      {value && (
-        <div role="status" data-testid="meter-reading">
-          <p>
-            <b>{signedStops(value.stops)} stops</b> against the face turned to the key
-            {aperture && `; ${aperture}`}.
-          </p>
-          <p className="quiet">
-            {[
-              ...value.bySource.map((s) => `${sourceWords(shot.light, s.source)} ${signedStops(s.stops)}`),
-              `ambient ${signedStops(value.ambientStops)}`,
-            ].join(', ')}
-          </p>
-          <p>
-            Tape: {value.lensM.toFixed(2)} m to the lens, {value.keyM.toFixed(2)} m to the key,{' '}
-            {held.at[1].toFixed(2)} m over the floor, {(held.at[2] + ground.backgroundM).toFixed(2)} m before
-            the background.
-          </p>
-        </div>
-      )}
+      <MeterFields meter={meter} held={held} room={room} onMeter={onMeter} />
+      {value && <Reading shot={shot} reading={value} held={held} ground={ground} keyToFaceM={keyToFaceM} />}
     </section>
   );
 }

@@ -13,7 +13,7 @@ import {
 } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 import { KeptField, numberProblem } from '@/ui/KeptField';
-import type { PlanScale } from '@/take/PlanView';
+import type { PlanScale } from '@/take/plan/planScale';
 
 const FIELDS = [
   ['latitudeDeg', 'latitude, north positive', -90, 90],

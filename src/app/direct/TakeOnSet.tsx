@@ -1,0 +1,71 @@
+import Link from 'next/link';
+import { dressedFor, lookOf } from '@/core/brief';
+import type { WholeSitting } from '@/data';
+import { PoseThumbnail } from '@/ui/PoseThumbnail';
+import type { Directing } from './useDirecting';
+
+interface OnSetProps {
+  whole: WholeSitting;
+  directing: Directing;
+}
+
+/** Whose sitting it is, how far it has come, and what time is left. */
+export function Progress({ whole: { sitting, sitter, takes }, directing: { take, index } }: OnSetProps) {
+  const doneMin = takes.slice(0, index).reduce((sum, t) => sum + t.minutes, 0);
+  return (
+    <header className="px-5 pt-4">
+      <div className="flex items-baseline justify-between gap-3">
+        <p>
+          <Link href={`/pose?sitting=${sitting.id}&take=${take.id}`} className="font-bold">
+            {sitter.addressAs}
+          </Link>
+          <span className="quiet">
+            {' '}
+            · pose {index + 1} of {takes.length}
+          </span>
+        </p>
+        <p className="quiet">{sitting.minutes - doneMin} min left</p>
+      </div>
+      <div
+        className="mt-2 h-1 bg-base-300"
+        role="progressbar"
+        aria-label="Poses done"
+        aria-valuemin={0}
+        aria-valuemax={takes.length}
+        aria-valuenow={index}
+      >
+        <div className="h-full bg-primary" style={{ width: `${(index / takes.length) * 100}%` }} />
+      </div>
+    </header>
+  );
+}
+
+/** The pose that is directed: its picture, the camera's numbers, the frames so far. */
+export function TakeOnSet({ whole: { sitting, sitter }, directing }: OnSetProps) {
+  const { take, frameCount, keeperCount } = directing;
+  const { pose, camera } = take.shot;
+  return (
+    <div className="rule-b flex gap-4 pb-4">
+      <PoseThumbnail
+        profile={dressedFor(sitter, lookOf(sitting, take))}
+        shot={take.shot}
+        scale={1}
+        className="h-[183px] w-[122px] shrink-0"
+        label={pose.name}
+      />
+      <div className="min-w-0">
+        <h1 className="text-2xl leading-tight">{pose.name}</h1>
+        <p className="quiet mt-1">
+          {camera.focalLengthMm} mm · f/{camera.apertureF}
+          <br />
+          {camera.distanceM.toFixed(1)} m · lens {camera.heightM.toFixed(2)} m
+        </p>
+        <p className="mt-2" data-testid="frame-count">
+          {frameCount} of {take.plannedFrames} frames, {keeperCount}{' '}
+          {keeperCount === 1 ? 'keeper' : 'keepers'}
+        </p>
+        {pose.words && <p className="quiet mt-2 leading-snug">{pose.words}</p>}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import { useSortable } from '@dnd-kit/sortable';
+import { GripVertical } from 'lucide-react';
+import Link from 'next/link';
+import { dressedFor, lookOf } from '@/core/brief';
+import { changeCost } from '@/core/sequence';
+import type { Take } from '@/core/sitting';
+import type { WholeSitting } from '@/data';
+import { PoseThumbnail } from '@/ui/PoseThumbnail';
+import { RemoveButton } from '@/ui/RemoveButton';
+
+/** What it costs to come here from the pose before. */
+function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) {
+  const cost = before && changeCost(before.shot, take.shot);
+  return (
+    <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
+      {cost ? (
+        <>
+          <span className="h-full w-px bg-base-300" aria-hidden />
+          <strong>{Math.round(cost.totalS)} s</strong>
+          <span className="quiet">
+            {cost.cues} {cost.cues === 1 ? 'cue' : 'cues'}
+            {cost.gear.length ? `, ${cost.gear.join(', ')}` : ', same lens and light'}
+          </span>
+        </>
+      ) : (
+        <span className="quiet">starts the run</span>
+      )}
+    </p>
+  );
+}
+
+function TakeInWords({ take: { shot, minutes, plannedFrames } }: { take: Take }) {
+  const { pose, camera } = shot;
+  return (
+    <div className="min-w-0 flex-1">
+      <h2 className="text-lg leading-tight">{pose.name}</h2>
+      <p className="quiet">{pose.words}</p>
+      <p className="text-sm">
+        level {pose.level} · {camera.focalLengthMm} mm at {camera.distanceM.toFixed(1)} m · {minutes} min ·{' '}
+        {plannedFrames} frames
+      </p>
+    </div>
+  );
+}
+
+interface TakeRowProps {
+  take: Take;
+  before: Take | undefined;
+  whole: WholeSitting;
+  onRemove(): void;
+}
+
+/** One pose of the run, to be moved, opened and removed. */
+export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
+    id: take.id,
+  });
+  const { name } = take.shot.pose;
+  const moved = transform ? `translate3d(0, ${Math.round(transform.y)}px, 0)` : undefined;
+  return (
+    <li ref={setNodeRef} data-take={take.id} className="bg-base-100" style={{ transform: moved, transition }}>
+      <ChangeLine before={before} take={take} />
+      <div className="rule-t flex items-center gap-4 py-2">
+        <button
+          type="button"
+          ref={setActivatorNodeRef}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${name}`}
+          className="cursor-grab touch-none p-2"
+        >
+          <GripVertical size={18} aria-hidden />
+        </button>
+        <PoseThumbnail
+          profile={dressedFor(whole.sitter, lookOf(whole.sitting, take))}
+          shot={take.shot}
+          scale={1}
+          className="h-[84px] w-[56px]"
+          label={name}
+        />
+        <TakeInWords take={take} />
+        <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
+          Pose
+        </Link>
+        <RemoveButton label={`Remove ${name}`} onRemove={onRemove} />
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo, useState } from 'react';
+import { ZodError } from 'zod';
+import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import { explain } from '@/core/formats';
+import { groundOf, type Room } from '@/core/scene';
+import { framed, FRAMINGS, framingOf, type Framing } from '@/core/set';
+import type { Take } from '@/core/sitting';
+import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
+import { usePoseStore } from '@/take/poseStore';
+import { useReport } from '@/take/useReport';
+import { placesOfUses } from './camera/FormatsPart';
+import type { HeldMeter } from './light/MeterPart';
+
+export const PARTS = ['camera', 'light', 'room'] as const;
+export type Part = (typeof PARTS)[number];
+
+/** The report of the picture; while a light is in the hand the one before it stays, and is renewed when it rests. */
+function useSetReport({ sitting, sitter }: WholeSitting, take: Take, part: Part) {
+  const look = lookOf(sitting, take);
+  const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
+  const { message } = take.shot.pose;
+  const wanted = useMemo(() => wantedIn(look, message), [look, message]);
+  const isLightHeld = usePoseStore((s) => s.dragging) && part === 'light';
+  const [asked, setAsked] = useState(take.shot);
+  if (!isLightHeld && asked !== take.shot) setAsked(take.shot);
+  return { look, profile, ground, ...useReport(profile, asked, wanted, ground) };
+}
+
+/** Keeps the room of a sitting, and says what kept it from being kept. */
+function useRoomKeeper({ sitting }: WholeSitting) {
+  const [failed, setFailed] = useState<string | null>(null);
+  const reason = (error: unknown) =>
+    error instanceof ZodError ? explain(error, sitting) : (error as Error).message;
+  const changeRoom = (room: Room) =>
+    void saveSitting(database, { ...sitting, room }).then(
+      () => setFailed(null),
+      (error: unknown) => setFailed(`Not kept: ${reason(error)}`),
+    );
+  return { failed, changeRoom };
+}
+
+/** Everything that the parts of the set are drawn from. */
+export function useSetAtWork(whole: WholeSitting, take: Take) {
+  const [part, setPart] = useState<Part>('camera');
+  const reported = useSetReport(whole, take, part);
+  const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
+  const [chosen, setFraming] = useState<Framing | null>(null);
+  const [meter, setMeter] = useState<HeldMeter | null>(null);
+  const { camera } = take.shot;
+  const points = reported.report?.points ?? null;
+  // until one is chosen, the framing that the camera has
+  const framing = chosen ?? (points ? framingOf(camera, points, FRAMINGS) : 'full');
+  return {
+    ...reported,
+    ...useRoomKeeper(whole),
+    shot: take.shot,
+    camera,
+    sitting: whole.sitting,
+    room: whole.sitting.room,
+    time: new Date(whole.sitting.startsAt),
+    points,
+    lenses,
+    part,
+    setPart,
+    framing,
+    setFraming,
+    meter,
+    setMeter,
+    uses: points ? placesOfUses(reported.look, camera, points) : [],
+    badCut: reported.report?.findings.find((f) => f.ruleId === 'frame-edge')?.title ?? null,
+    framedFromM: points ? (framed(camera, points, framing)?.distanceM ?? null) : null,
+  };
+}
+
+export type SetAtWork = ReturnType<typeof useSetAtWork>;

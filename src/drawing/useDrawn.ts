@@ -1,0 +1,106 @@
+'use client';
+
+import { useFrame, useThree } from '@react-three/fiber';
+import { useEffect, useMemo, useState } from 'react';
+import { Color, PerspectiveCamera, type SpotLight } from 'three';
+import { lightingOf } from '@/core/light';
+import { aimLens } from './aimLens';
+import { figureGeometry } from './figureGeometry';
+import { frameTimer } from './frameTime';
+import { groundGeometry } from './groundGeometry';
+import { castAnew, lampOf, setLamp } from './lamps';
+import { supportGeometry } from './supportGeometry';
+import type { ViewfinderProps } from './viewfinderProps';
+
+/** What is seen past the room. */
+const BEYOND = '#4f473c';
+
+/** Asks for another frame when `thing` changes, and gives it back when it is replaced. */
+function useDisposed(thing: { dispose(): void } | null | undefined): void {
+  const invalidate = useThree((s) => s.invalidate);
+  useEffect(() => {
+    invalidate();
+    return () => thing?.dispose();
+  }, [thing, invalidate]);
+}
+
+/** Key and other lamps in the scene, set to the light of the picture. */
+export function useLamps({ light, face, ground }: ViewfinderProps): readonly SpotLight[] {
+  const scene = useThree((s) => s.scene);
+  const invalidate = useThree((s) => s.invalidate);
+  const lighting = useMemo(() => lightingOf(light, face, ground.backgroundM), [light, face, ground]);
+  const count = lighting.sources.length;
+  const lamps = useMemo(() => Array.from({ length: count }, (_, i) => lampOf(i === 0)), [count]);
+  useEffect(() => {
+    const all = lamps.flatMap((lamp) => [lamp, lamp.target]);
+    scene.add(...all);
+    return () => {
+      scene.remove(...all);
+      for (const lamp of lamps) lamp.dispose();
+    };
+  }, [scene, lamps]);
+  useEffect(() => {
+    lamps.forEach((lamp, i) => setLamp(lamp, lighting.sources[i]!, face));
+    invalidate();
+  }, [lighting, face, lamps, invalidate]);
+  return lamps;
+}
+
+/** What stands on the set: the ground, and supports with the furniture. */
+export function useSetGeometry({ ground, supports }: ViewfinderProps) {
+  const floorAndBack = useMemo(() => groundGeometry(ground), [ground]);
+  const furniture = useMemo(() => supportGeometry([...supports, ...ground.furniture]), [supports, ground]);
+  useDisposed(floorAndBack);
+  useDisposed(furniture);
+  return { floorAndBack, furniture };
+}
+
+/** The sitter as posed. */
+export function useFigure(
+  { surface, transforms, rods, expression, supports }: ViewfinderProps,
+  lamps: readonly SpotLight[],
+) {
+  const invalidate = useThree((s) => s.invalidate);
+  const figure = useMemo(() => figureGeometry(surface), [surface]);
+  useDisposed(figure.geometry);
+  useEffect(() => {
+    figure.pose(transforms, expression, supports, rods);
+    castAnew(lamps);
+    invalidate();
+  }, [figure, transforms, rods, expression, supports, lamps, invalidate]);
+  return figure.geometry;
+}
+
+/** Another pose of the same sitter, drawn through this one; null where there is none. */
+export function useGhost({ surface, ghost }: ViewfinderProps) {
+  const invalidate = useThree((s) => s.invalidate);
+  const isShown = ghost !== null;
+  const other = useMemo(() => (isShown ? figureGeometry(surface) : null), [isShown, surface]);
+  useDisposed(other?.geometry);
+  useEffect(() => {
+    if (other && ghost) other.pose(ghost);
+    invalidate();
+  }, [other, ghost, invalidate]);
+  return other?.geometry ?? null;
+}
+
+/** Draws a frame through the lens whenever one is asked for. */
+export function useDrawnFrames({ view, mode, exposureStops, onDrawn, onFrameTime }: ViewfinderProps): void {
+  const invalidate = useThree((s) => s.invalidate);
+  const scene = useThree((s) => s.scene);
+  const lens = useMemo(() => new PerspectiveCamera(), []);
+  const [clear] = useState(() => new Color());
+  const [timer] = useState(() => frameTimer((leastMs) => onFrameTime?.(leastMs)));
+  useEffect(() => {
+    aimLens(lens, view);
+    invalidate();
+  }, [view, lens, invalidate]);
+  useEffect(invalidate, [mode, exposureStops, invalidate]);
+  useFrame(({ gl }) => {
+    gl.toneMappingExposure = 2 ** exposureStops;
+    gl.setClearColor(mode === 'parts' ? '#000000' : clear.set(BEYOND).multiplyScalar(2 ** exposureStops), 1);
+    gl.render(scene, lens);
+    timer(gl.getContext() as WebGL2RenderingContext);
+    onDrawn?.();
+  }, 1);
+}

@@ -1,0 +1,66 @@
+import { canBeMoved, drawnCentre, isSky, sourceKind, type Light, type Placed } from '@/core/light';
+import type { TakeHold } from '../dragOnDrawing';
+import { KEY_ID } from '../poseStore';
+import { FLOOR_Y, type Side } from './sideScale';
+
+interface Source extends Placed {
+  id: string;
+  words: string;
+}
+
+interface SourceProps {
+  side: Side;
+  source: Source;
+  takeHold: TakeHold;
+}
+
+/** A stand down to the floor, or the way that the sky's light takes. */
+function Stand({ x, y, side, source }: { x: number; y: number; side: Side; source: Source }) {
+  return isSky(source.kind) ? (
+    <line
+      x1={x}
+      x2={side.sitterX}
+      y1={y}
+      y2={side.Y(side.eyesM)}
+      stroke="var(--color-accent)"
+      strokeWidth={0.6}
+    />
+  ) : (
+    <line x1={x} x2={x} y1={y} y2={FLOOR_Y} stroke="currentColor" strokeWidth={0.4} />
+  );
+}
+
+function SourceFromSide({ side, source, takeHold }: SourceProps) {
+  const at = drawnCentre(source);
+  const [x, y] = [side.along(at), Math.max(4, side.Y(at[1]))];
+  const isFromSky = isSky(source.kind);
+  const half = isFromSky ? 3 : Math.max(2, (source.sizeM / 2) * side.scale);
+  return (
+    <g
+      className="cursor-grab"
+      data-side-source={source.id}
+      onPointerDown={canBeMoved(source) ? takeHold(source.id) : undefined}
+    >
+      <title>{isFromSky ? source.words : `${source.words}, ${source.heightM.toFixed(2)} m high`}</title>
+      <Stand x={x} y={y} side={side} source={source} />
+      <rect x={x - 8} y={y - 9} width={16} height={18} fill="transparent" />
+      <rect
+        x={x - 1.5}
+        y={y - half}
+        width={3}
+        height={2 * half}
+        fill={source.id === KEY_ID ? 'var(--color-primary)' : 'var(--color-base-100)'}
+        stroke="var(--color-accent)"
+      />
+    </g>
+  );
+}
+
+/** How high the lights stand. */
+export function LightsFromSide({ light, ...props }: Omit<SourceProps, 'source'> & { light: Light }) {
+  const sources: Source[] = [
+    { ...light, id: KEY_ID, words: 'key' },
+    ...(light.others ?? []).map((s) => ({ ...s, words: sourceKind(s.kind).words })),
+  ];
+  return sources.map((source) => <SourceFromSide key={source.id} {...props} source={source} />);
+}
