@@ -135,10 +135,9 @@ line('mend', summary(mends));
 const { view } = seeShot(standIn, { pose: STANDING_POSES[1]!, camera, light });
 const [width, height] = [80, 120];
 const raster = createRaster(width, height);
-const scratch = { projected: new Float32Array(0) };
 const { positions } = standIn.skinned;
 const { triangles } = standIn.surface;
-const fast = () => rasterise(raster, view, positions, triangles, scratch);
+const fast = () => rasterise(raster, view, [{ positions, triangles }]);
 const rasterMs = Math.min(...Array.from({ length: 20 }, () => milliseconds(fast)));
 const rayMs = milliseconds(() => rayPicture(view, positions, triangles, width, height));
 line(

@@ -2,9 +2,10 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, installDependencies, ROOT } from './prepare.mjs';
+import { bin, compile, installDependencies, ROOT } from './prepare.mjs';
 
 installDependencies();
+compile();
 // next writes its ambient types at build time; the type check must not depend on a build
 const ambient = join(ROOT, 'next-env.d.ts');
 if (!existsSync(ambient)) writeFileSync(ambient, '/// <reference types="next" />\n');

@@ -35,8 +35,14 @@ function newest(...paths) {
   return Math.max(0, ...found.stdout.split('\n').map(Number).filter(Number.isFinite)) * 1000;
 }
 
+/** Compiles what is compiled to WebAssembly: types, tests and build all need it. */
+export function compile() {
+  run(process.execPath, [join(ROOT, 'scripts/kernel.mjs')]);
+}
+
 /** Builds the application where there is no build newer than the sources. */
 export function build() {
+  compile();
   const id = join(ROOT, '.next', 'BUILD_ID');
   const sources = newest('src', 'package.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json');
   if (existsSync(id) && statSync(id).mtimeMs > sources) return;

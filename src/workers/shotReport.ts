@@ -1,5 +1,4 @@
 import { handlePoint, HANDLES, type Handle } from '@/core/adapt';
-import { PARTS } from '@/core/body';
 import { distanceForFramingM, frameMm, sharpRange } from '@/core/camera';
 import type { Figure, FigurePoints, Rod } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
@@ -68,30 +67,14 @@ export interface ShotReport {
 export const WHOLE_FIGURE_FILLS = 0.9;
 
 /** Parts whose enlargement is shown over the picture. */
-const SHOWN_PARTS = SIDES.flatMap((s) => [`${s}:elbow`, `${s}:hand`, `${s}:knee`]);
+const SHOWN_PARTS = SIDES.flatMap((s) => [`${s}:elbow`, `${s}:hand`, `${s}:knee`] as const);
 
-function enlargementsOf(sight: Sight): ShotReport['enlargements'] {
-  const { picture } = sight;
-  const out: ShotReport['enlargements'] = [];
-  for (const part of SHOWN_PARTS) {
-    const share = sight.readings.shares.get(part as (typeof PARTS)[number]);
-    if (!share || share.enlargement === null) continue;
-    const label = PARTS.indexOf(part as (typeof PARTS)[number]);
-    let x = 0;
-    let y = 0;
-    for (let i = 0; i < picture.label.length; i++)
-      if (picture.label[i] === label) {
-        x += i % picture.width;
-        y += Math.floor(i / picture.width);
-      }
-    out.push({
-      part,
-      enlargement: share.enlargement,
-      x: (x / share.pixels + 0.5) / picture.width,
-      y: (y / share.pixels + 0.5) / picture.height,
-    });
-  }
-  return out;
+function enlargementsOf({ readings }: Sight): ShotReport['enlargements'] {
+  return SHOWN_PARTS.flatMap((part) => {
+    const share = readings.shares.get(part);
+    if (!share || share.enlargement === null) return [];
+    return [{ part, enlargement: share.enlargement, ...share.middle }];
+  });
 }
 
 /** What is shown of a recompute. */

@@ -261,9 +261,11 @@ it('the nearer of two cards is seen', () => {
 it('leaves out what turns its back', () => {
   const { positions, triangles } = card([0, 1, 0], 0.5, 0.5);
   const raster = createRaster(80, 120);
-  rasterise(raster, VIEW, Float32Array.from(positions), Uint32Array.from([...triangles].reverse()), {
-    projected: new Float32Array(0),
-  });
+  const turned = {
+    positions: Float32Array.from(positions),
+    triangles: Uint32Array.from(triangles.toReversed()),
+  };
+  rasterise(raster, VIEW, [turned]);
   expect(raster.triangle.every((t) => t === -1)).toBe(true);
 });
 

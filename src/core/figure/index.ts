@@ -2,7 +2,7 @@ export { armSettingsTowards, placesInReach, type ReachablePlace } from './grasp'
 export { figureOf, type Figure, type FigureScene } from './figureOf';
 export { staysShort, unreachedWords, type Unreached, type UnreachedId } from './told/unreachedWords';
 export type { FigurePoints } from './told/points';
-export { createSkinned, skinSurface, type SkinnedSurface } from './skin/skinning';
+export { createSkinned, skinSurface, skinSurfaceFast, type SkinnedSurface } from './skin/skinning';
 export { about, axesOf, rotationOf, TRANSFORM_STRIDE, turned } from './joints/frames';
 export { pressFlesh, type Pressed } from './skin/flesh';
 export type { Rod } from './clearances/rods';

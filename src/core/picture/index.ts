@@ -1,11 +1,6 @@
+export { createPictureMemory, takePicture, type PictureMemory } from './raster/takePicture';
 export { createRaster, rasterise, type Raster } from './raster/raster';
-export {
-  createPictureMemory,
-  takePicture,
-  type Picture,
-  type PictureLight,
-  type PictureMemory,
-} from './raster/picture';
+export { type Picture, type PictureLight } from './raster/picture';
 export { develop, EXPOSURE, exposeLinear } from './raster/develop';
 export { partShares, type PartShare } from './readings/enlargement';
 export { type Daylight } from './readings/daylight';

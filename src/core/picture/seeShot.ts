@@ -7,7 +7,8 @@ import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearOfSitter';
 import { readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
-import { takePicture, type Picture } from './raster/picture';
+import type { Picture } from './raster/picture';
+import { takePicture } from './raster/takePicture';
 import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
 import { measuringSize, type Shot } from './shot';
@@ -84,7 +85,7 @@ export function seeShot(standIn: StandIn, shot: Shot, options: SeeOptions = {}):
     light,
     supports,
   );
-  const step = jawStepMm(standIn.face, skinned, view, figure.points, standIn.memory.scratch);
+  const step = jawStepMm(standIn.face, skinned, view, figure.points);
   const jaw = jawOfNeutral(figure, view.eye, step, neutralJawMm(standIn));
   let face: FaceReading | undefined;
   return {
@@ -117,7 +118,6 @@ export function shadingOf(
     skinned: standIn.skinned,
     supports: putOnSet(standIn, shot, figure, ground),
     withoutHead: bodyWithoutHead(standIn),
-    scratch: standIn.close.scratch,
     map: (standIn.besideMap ??= besideMap()),
   });
   return lettingThrough(beside, standIn.body, figure, lighting, standingOn(shot, ground));

@@ -3,7 +3,7 @@ import {
   createSkinned,
   figureOf,
   pressFlesh,
-  skinSurface,
+  skinSurfaceFast,
   type Figure,
   type SkinnedSurface,
 } from '../figure';
@@ -13,7 +13,7 @@ import { supportMesh, type Ground, type Support, type SupportMesh } from '../sce
 import type { Vec3 } from '../units';
 import { faceChartOf, isOfHead, type FaceChart, type HeadVertices } from './face';
 import type { KeptShadows } from './shade/closeShadows';
-import { createPictureMemory, type PictureMemory } from './raster/picture';
+import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
 import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
 import type { Shot } from './shot';
@@ -85,13 +85,13 @@ const AT_EASE_M = 2;
 /** Depth step of the sitter's own jaw at ease, from the height of the chin: what a pulled-back chin is held against. */
 export function neutralJawMm(standIn: StandIn): number {
   if (standIn.neutralJawMm !== undefined) return standIn.neutralJawMm;
-  const { body, surface, face, memory } = standIn;
+  const { body, surface, face } = standIn;
   const figure = figureOf(body, neutralPose('at ease'), { lens: [0, body.lengths.chinHeightM, AT_EASE_M] });
   const { chin } = figure.points;
   const eye: Vec3 = [chin[0], chin[1], chin[2] + AT_EASE_M];
   const skinned = createSkinned(surface);
-  skinSurface(surface, figure.transforms, skinned, faceShares(neutralPose('at ease')));
-  const step = jawStepMm(face, skinned, viewTowards(eye, chin, 0.1), figure.points, memory.scratch);
+  skinSurfaceFast(surface, figure.transforms, skinned, faceShares(neutralPose('at ease')));
+  const step = jawStepMm(face, skinned, viewTowards(eye, chin, 0.1), figure.points);
   return (standIn.neutralJawMm = step === null ? 0 : levelJawMm(figure, eye, step));
 }
 
@@ -121,7 +121,7 @@ export function putOnSet(
   const { surface, skinned } = standIn;
   const objects = shot.pose.objects ?? [];
   if (standIn.skinnedTo !== figure) {
-    skinSurface(surface, figure.transforms, skinned, faceShares(shot.pose));
+    skinSurfaceFast(surface, figure.transforms, skinned, faceShares(shot.pose));
     pressFlesh(surface, skinned, objects, figure.rods);
     standIn.skinnedTo = figure;
   }

@@ -117,7 +117,7 @@ export function faceChartOf(body: Body, surface: BodySurface): FaceChart {
     tanHalfHeight: height / far,
   };
   const raster = createRaster(CHART_WIDTH, CHART_HEIGHT);
-  rasterise(raster, view, positions, Uint32Array.from(own), { projected: new Float32Array(0) });
+  rasterise(raster, view, [{ positions, triangles: Uint32Array.from(own) }]);
 
   const texel: number[] = [];
   const xs: number[] = [];

@@ -3,6 +3,7 @@ import type { FigurePoints } from '../../figure';
 import { lightFacingKey, lightingOf, throughGrid } from '../../light';
 import type { Ground } from '../../scene';
 import { add, apart, dot, midpoint, subtract, unit, type Vec3 } from '../../units';
+import { meshesOf } from '../raster/takePicture';
 import { createRaster } from '../raster/raster';
 import { shadowMapFrom, shareReaching } from '../raster/shadow';
 import { figureFor, putOnSet, type StandIn } from '../standIn';
@@ -99,11 +100,8 @@ export function readMeter(standIn: StandIn, shot: Shot, ground: Ground, meter: M
           source,
           middle,
           radiusM,
-          skinned.positions,
-          surface.triangles,
-          standIn.memory.scratch,
+          meshesOf(surface, skinned, supports),
           (standIn.memory.shadows[0] ??= createRaster(standIn.memory.shadowPx, standIn.memory.shadowPx)),
-          supports,
         )
       : null;
     let sum = 0;

@@ -16,7 +16,8 @@ import {
   throughHead,
 } from '../face';
 import type { LightReading, PatternReading } from '../face';
-import { barycentric, pointAt, takePicture, type Picture } from '../raster/picture';
+import { barycentric, pointAt, type Picture } from '../raster/picture';
+import { takePicture } from '../raster/takePicture';
 import { shareReaching, type ShadowMap } from '../raster/shadow';
 import { bodyWithoutHead, chartFor, figureFor, putOnSet, type StandIn } from '../standIn';
 import { shadingOf } from '../seeShot';
@@ -75,7 +76,6 @@ export function seeFace(standIn: StandIn, shot: Shot, ground: Ground, sizePx: nu
     withoutHead: bodyWithoutHead(standIn),
     head: standIn.face.triangles,
     supports,
-    scratch: standIn.close.scratch,
   };
   const shadows = lighting.sources.map((source, k) => {
     if (!source.castsShadow) return null;

@@ -1,11 +1,12 @@
 import type { BodySurface } from '../../body';
 import type { View } from '../../camera';
 import type { SkinnedSurface } from '../../figure';
-import { irradianceFrom, type Lighting, type LightSamples } from '../../light';
+import type { PartSums } from '../../kernel';
+import type { Lighting } from '../../light';
 import type { Ground, SupportMesh } from '../../scene';
 import type { Vec3 } from '../../units';
-import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
-import { shadowMapFrom, shareReaching, type ShadowMap } from './shadow';
+import type { Raster } from './raster';
+import type { ShadowMap } from './shadow';
 
 /** What the camera sees, pixel by pixel. Row 0 is the top. */
 export interface Picture {
@@ -16,6 +17,8 @@ export interface Picture {
   label: Uint8Array;
   /** Distance along the axis, metres; 0 where nothing is. */
   depthM: Float32Array;
+  /** Sums over the pixels of every part, in the order of `PARTS`. */
+  sums: PartSums[];
   /** Irradiance relative to the key at the face, lamps with their shadows plus ambient; filled on request. */
   light: Float32Array | undefined;
   /** Share of the key that reaches a pixel turned to it, 0 to 1; -1 where the key does not shine on it. With `light`. */
@@ -27,20 +30,6 @@ export interface Picture {
   ground: Ground | undefined;
   /** Whose tone each pixel of it has: one more than the place in `GROUND_PARTS`; 0 for none. */
   groundPart: Uint8Array | undefined;
-}
-
-/** Reused memory of one camera's pictures. */
-export interface PictureMemory {
-  scratch: RasterScratch;
-  raster?: Raster;
-  /** One a lamp. */
-  shadows: Raster[];
-  shadowPx: number;
-}
-
-/** @param shadowPx side of the shadow maps. */
-export function createPictureMemory(shadowPx = 320): PictureMemory {
-  return { scratch: { projected: new Float32Array(0) }, shadows: [], shadowPx };
 }
 
 /** The light with what it needs to cast shadows. */
@@ -57,67 +46,6 @@ export interface PictureLight {
   maps?: readonly (ShadowMap | null)[];
   /** Parts that get their light by other means and stay dark here. */
   isLitElsewhere?(label: number): boolean;
-}
-
-/**
- * Takes the measuring picture: labels and depths always, light where a light is given.
- * The raster belongs to `memory` and is overwritten by its next picture.
- */
-export function takePicture(
-  surface: BodySurface,
-  skinned: SkinnedSurface,
-  view: View,
-  size: { width: number; height: number },
-  memory: PictureMemory,
-  light?: PictureLight,
-  supports?: SupportMesh,
-): Picture {
-  const fits = memory.raster && memory.raster.width === size.width && memory.raster.height === size.height;
-  const raster = fits ? memory.raster! : createRaster(size.width, size.height);
-  memory.raster = raster;
-  const own = surface.triangles.length / 3;
-  rasterise(raster, view, skinned.positions, surface.triangles, memory.scratch);
-  if (supports) rasterise(raster, view, supports.positions, supports.triangles, memory.scratch, own);
-  const pixels = size.width * size.height;
-  const label = new Uint8Array(pixels);
-  const depthM = new Float32Array(pixels);
-  for (let i = 0; i < pixels; i++) {
-    const t = raster.triangle[i]!;
-    if (t < 0) continue;
-    if (t < own) label[i] = surface.triangleLabels[t]!;
-    depthM[i] = 1 / raster.inverseDepth[i]!;
-  }
-  const picture: Picture = {
-    ...size,
-    view,
-    label,
-    depthM,
-    light: undefined,
-    keyOpen: undefined,
-    raster,
-    supports,
-    ground: light?.ground,
-    groundPart: undefined,
-  };
-  if (light) {
-    const cast = (source: LightSamples, i: number) => {
-      if (!source.castsShadow) return null;
-      const map = shadowMapFrom(
-        source,
-        light.middle,
-        light.radiusM,
-        skinned.positions,
-        surface.triangles,
-        memory.scratch,
-        memory.shadows[i] ?? createRaster(memory.shadowPx, memory.shadowPx),
-        supports,
-      );
-      memory.shadows[i] = map.raster;
-      return map;
-    };
-    illuminate(picture, surface, skinned, light, light.maps ?? light.lighting.sources.map(cast));
-  }
-  return picture;
 }
 
 /** Position in the set of a pixel's surface point. */
@@ -188,56 +116,6 @@ export function blend(values: Float32Array, surface: BodySurface, t: number, w: 
   for (let i = 0; i < 3; i++) out[i] = w[0] * values[a + i]! + w[1] * values[b + i]! + w[2] * values[c + i]!;
 }
 
-function illuminate(
-  picture: Picture,
-  surface: BodySurface,
-  skinned: SkinnedSurface,
-  { lighting: { sources, ambient }, ground, isGroundCoarse, isLitElsewhere }: PictureLight,
-  maps: readonly (ShadowMap | null)[],
-): void {
-  const { width, height, label } = picture;
-  const light = new Float32Array(width * height);
-  const keyOpen = new Float32Array(width * height).fill(-1);
-  const groundPart = ground && new Uint8Array(width * height);
-  const point: Vec3 = [0, 0, 0];
-  const normal: Vec3 = [0, 0, 0];
-  for (let row = 0, i = 0; row < height; row++)
-    for (let col = 0; col < width; col++, i++) {
-      const t = picture.raster.triangle[i]!;
-      if (t < 0) {
-        const part = ground && groundAt(picture, col, row, ground, point, normal);
-        if (!part) continue;
-        const tone = part === 'floor' && isSwept(ground, point) ? 'background' : part;
-        groundPart![i] = GROUND_PARTS.indexOf(tone) + 1;
-        // between two columns, or two rows, of lit places of the same ground
-        const like = isGroundCoarse ? (col & 1 ? i - 1 : row & 1 ? i - width : -1) : -1;
-        if (like >= 0 && groundPart![like] === groundPart![i]) {
-          light[i] = light[like]!;
-          keyOpen[i] = keyOpen[like]!;
-          continue;
-        }
-      } else {
-        if (isLitElsewhere?.(label[i]!)) continue;
-        pointAt(picture, col, row, point);
-        if (label[i] === 0) supportNormal(picture.supports!, t - surface.triangles.length / 3, normal);
-        else normalAt(picture, surface, skinned, i, point, normal);
-      }
-      let sum = ambient;
-      for (let k = 0; k < sources.length; k++) {
-        const direct = irradianceFrom(sources[k]!, point, normal);
-        if (direct === 0) continue;
-        const map = maps[k];
-        const open = map ? shareReaching(map, point[0], point[1], point[2], normal) : 1;
-        if (k === 0) keyOpen[i] = open;
-        sum += direct * open;
-      }
-      light[i] = Math.max(0, sum);
-    }
-  picture.light = light;
-  picture.keyOpen = keyOpen;
-  picture.groundPart = groundPart;
-}
-
 /** What a pixel without a figure sees: what hangs behind the sitter, the wall beside it, or the floor. */
 export const GROUND_PARTS = ['background', 'wall', 'floor'] as const;
 export type GroundPart = (typeof GROUND_PARTS)[number];
@@ -280,12 +158,4 @@ export function groundAt(
 /** Whether what hangs behind the sitter lies on the floor at a place, as wide as it is. */
 export function isSwept({ sweeps, halfWidthM, backgroundM }: Ground, floor: Vec3): boolean {
   return sweeps && Math.abs(floor[0]) <= halfWidthM && floor[2] >= -backgroundM;
-}
-
-/** Normal of a support's triangle: its first corner's, since its faces are flat or finely divided. */
-function supportNormal({ normals, triangles }: SupportMesh, t: number, out: Vec3): void {
-  const o = triangles[t * 3]! * 3;
-  out[0] = normals[o]!;
-  out[1] = normals[o + 1]!;
-  out[2] = normals[o + 2]!;
 }

@@ -27,10 +27,7 @@ function board(z: number, half: number): { positions: Float32Array; triangles: U
 const FACE: Vec3 = [0, 1.5, 0];
 function mapOf(sizeM: number, boardZ: number, half: number) {
   const light = lightingOf({ arcDeg: 0, heightM: 1.5, distanceM: 3, sizeM, ambientShare: 0 }, FACE);
-  const { positions, triangles } = board(boardZ, half);
-  return shadowMapFrom(light.sources[0]!, [0, 1.5, 0.5], 1.2, positions, triangles, {
-    projected: new Float32Array(0),
-  });
+  return shadowMapFrom(light.sources[0]!, [0, 1.5, 0.5], 1.2, [board(boardZ, half)]);
 }
 /** Share of the key along the wall at the height of the key, from the middle outwards. */
 function alongWall(sizeM: number, boardZ: number, half: number, steps = 200): { x: number; lit: number }[] {
@@ -106,16 +103,8 @@ describe('a surface that a large lamp grazes', () => {
     const positions = Float32Array.from(
       [place(-0.5, -0.8), place(0.5, -0.8), place(0.5, 0.8), place(-0.5, 0.8)].flat(),
     );
-    const map = shadowMapFrom(
-      light.sources[0]!,
-      [0, 1.5, 0],
-      1.2,
-      positions,
-      Uint32Array.from([0, 1, 2, 0, 2, 3]),
-      {
-        projected: new Float32Array(0),
-      },
-    );
+    const triangles = Uint32Array.from([0, 1, 2, 0, 2, 3]);
+    const map = shadowMapFrom(light.sources[0]!, [0, 1.5, 0], 1.2, [{ positions, triangles }]);
     const normal: Vec3 = [0, s, c];
     let without = 0;
     for (let v = -0.5; v <= 0.5; v += 0.05) {

@@ -1,7 +1,8 @@
 import { viewTowards, type View } from '../../camera';
+import type { Mesh } from '../../kernel';
 import type { LightSamples } from '../../light';
 import { apart, type Vec3 } from '../../units';
-import { createRaster, rasterise, type Raster, type RasterScratch } from './raster';
+import { createRaster, rasterise, type Raster } from './raster';
 
 /** What a lamp sees: a depth map from its centre. */
 export interface ShadowMap {
@@ -16,22 +17,18 @@ export interface ShadowMap {
 /** Depth by which a surface may lie behind the map without being in its own shadow, metres. */
 const BIAS_M = 0.008;
 
-/** Renders the sitter and what else casts shadows from a lamp's centre, framed on the sphere of `radiusM` round `middle`. */
+/** Renders what casts shadows from a lamp's centre, framed on the sphere of `radiusM` round `middle`. */
 export function shadowMapFrom(
   { centre, sizeM }: LightSamples,
   middle: Vec3,
   radiusM: number,
-  positions: Float32Array,
-  triangles: Uint32Array,
-  scratch: RasterScratch,
+  meshes: readonly Mesh[],
   raster = createRaster(320, 320),
-  others?: { positions: Float32Array; triangles: Uint32Array },
 ): ShadowMap {
   const distance = apart(centre, middle);
   const tan = Math.min(3, radiusM / Math.max(0.1, Math.sqrt(Math.max(0.01, distance ** 2 - radiusM ** 2))));
   const view = viewTowards(centre, middle, tan);
-  rasterise(raster, view, positions, triangles, scratch);
-  if (others) rasterise(raster, view, others.positions, others.triangles, scratch, triangles.length / 3);
+  rasterise(raster, view, meshes);
   return { raster, view, sizeM, occupied: occupiedTiles(raster) };
 }
 

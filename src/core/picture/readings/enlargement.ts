@@ -7,6 +7,8 @@ export interface PartShare {
   pixels: number;
   /** Share of the sitter's pixels, 0 to 1. */
   share: number;
+  /** Middle of its pixels, shares of the picture from its upper left corner. */
+  middle: { x: number; y: number };
   /**
    * Area against the area the same part would have at the depth of the face: (N / sum z^2) over the same for the
    * face. 1.5 means one and a half times its share. Exact for a flat card facing the camera. Null where neither face
@@ -20,27 +22,21 @@ const LEAST_PIXELS = 12;
 
 /** Measures every part of the picture; parts that are hidden or hardly seen are left out. */
 export function partShares(picture: Picture): Map<PartName, PartShare> {
-  const pixels = new Float64Array(PARTS.length);
-  const squares = new Float64Array(PARTS.length);
-  let all = 0;
-  for (let i = 0; i < picture.label.length; i++) {
-    const part = picture.label[i]!;
-    if (part === 0) continue;
-    all++;
-    pixels[part]!++;
-    squares[part]! += picture.depthM[i]! ** 2;
-  }
+  const { sums } = picture;
+  const all = sums.reduce((n, { pixels }) => n + pixels, 0);
   const face = PARTS.indexOf('face');
   const hair = PARTS.indexOf('hair');
-  const headPixels = pixels[face]! + pixels[hair]!;
-  const reference = headPixels > 0 ? headPixels / (squares[face]! + squares[hair]!) : null;
+  const headPixels = sums[face]!.pixels + sums[hair]!.pixels;
+  const reference = headPixels > 0 ? headPixels / (sums[face]!.squaresM2 + sums[hair]!.squaresM2) : null;
   const out = new Map<PartName, PartShare>();
   PARTS.forEach((name, part) => {
-    if (part === 0 || pixels[part]! < LEAST_PIXELS) return;
+    const { pixels, squaresM2, cols, rows } = sums[part]!;
+    if (part === 0 || pixels < LEAST_PIXELS) return;
     out.set(name, {
-      pixels: pixels[part]!,
-      share: pixels[part]! / all,
-      enlargement: reference === null ? null : pixels[part]! / squares[part]! / reference,
+      pixels,
+      share: pixels / all,
+      middle: { x: (cols / pixels + 0.5) / picture.width, y: (rows / pixels + 0.5) / picture.height },
+      enlargement: reference === null ? null : pixels / squaresM2 / reference,
     });
   });
   return out;

@@ -2,7 +2,7 @@ import { PARTS, type BodySurface } from '../../body';
 import { project, viewTowards, type View } from '../../camera';
 import { axesOf, rotationOf, type Figure, type FigurePoints, type SkinnedSurface } from '../../figure';
 import { apart, clamp, degrees, dot, subtract, unit, type Vec3 } from '../../units';
-import { createRaster, rasterise, type Raster, type RasterScratch } from '../raster/raster';
+import { createRaster, rasterise, type Raster } from '../raster/raster';
 
 /** Parts of the surface that make the close view of the face. */
 const HEAD_PARTS = new Set(
@@ -16,12 +16,22 @@ const SIZE = 160;
 const MIDLINE_M = 0.018;
 /** Where the neck is looked for, below the chin in the picture. */
 const BELOW_M = { from: 0.008, to: 0.034 };
+const pixelsOf = (m: number) => Math.round((m / FRAME_M) * SIZE);
+const HALF_PX = pixelsOf(MIDLINE_M);
+const BELOW_PX = { from: pixelsOf(BELOW_M.from), to: pixelsOf(BELOW_M.to) };
+/** The chin's own depth is looked for so near to it. */
+const NEAR_CHIN_PX = 3;
+/** All that is looked at of the close view. */
+const WINDOW = { width: 2 * HALF_PX + 3, height: NEAR_CHIN_PX + BELOW_PX.to + 3 };
 
-/** Memory of the close view: the head's triangles of one surface, and its raster. */
+/** Memory of the close view: the head's triangles of one surface, and the raster of the window under the chin. */
 export interface FaceMemory {
   surface: BodySurface;
   triangles: Uint32Array;
   labels: Uint8Array;
+  /** The head alone: which vertices it has, and their places, which the triangles of `own` number. */
+  vertices: Uint32Array;
+  own: { positions: Float32Array; triangles: Uint32Array };
   raster: Raster;
 }
 
@@ -34,12 +44,28 @@ export function createFaceMemory(surface: BodySurface): FaceMemory {
     triangles.push(surface.triangles[t * 3]!, surface.triangles[t * 3 + 1]!, surface.triangles[t * 3 + 2]!);
     labels.push(label);
   });
+  const vertices = Uint32Array.from(new Set(triangles));
+  const numberOf = new Map(Array.from(vertices, (v, i) => [v, i]));
   return {
     surface,
     triangles: Uint32Array.from(triangles),
     labels: Uint8Array.from(labels),
-    raster: createRaster(SIZE, SIZE),
+    vertices,
+    own: {
+      positions: new Float32Array(vertices.length * 3),
+      triangles: Uint32Array.from(triangles, (v) => numberOf.get(v)!),
+    },
+    raster: createRaster(WINDOW.width, WINDOW.height),
   };
+}
+
+/** The places of the head alone in what is skinned. */
+function headOf({ vertices, own }: FaceMemory, { positions }: SkinnedSurface): FaceMemory['own'] {
+  for (let i = 0, to = 0; i < vertices.length; i++) {
+    const from = vertices[i]! * 3;
+    for (let c = 0; c < 3; c++) own.positions[to++] = positions[from + c]!;
+  }
+  return own;
 }
 
 /** What the depth step grows by where the lens stands above the chin, millimetres a degree (a study on three bodies). */
@@ -100,43 +126,47 @@ export function jawStepMm(
   skinned: SkinnedSurface,
   view: View,
   points: FigurePoints,
-  scratch: RasterScratch,
 ): number | null {
   const middle: Vec3 = [0, 1, 2].map(
     (i) => (points.eyes.left[i]! + points.eyes.right[i]! + 2 * points.chin[i]!) / 4,
   ) as Vec3;
   const close = faceView(view, middle);
-  const { raster, triangles, labels } = memory;
-  rasterise(raster, close, skinned.positions, triangles, scratch);
-  const pixelM = FRAME_M / SIZE;
+  const { raster, labels } = memory;
   const chin = pixelOf(close, points.chin);
-  const half = Math.round(MIDLINE_M / pixelM);
-  const from = Math.round(BELOW_M.from / pixelM);
-  const to = Math.round(BELOW_M.to / pixelM);
+  const window = {
+    width: SIZE,
+    height: SIZE,
+    left: chin.col - HALF_PX - 1,
+    top: chin.row - NEAR_CHIN_PX - 1,
+  };
+  rasterise(raster, close, [headOf(memory, skinned)], window);
   let jaw = Infinity;
-  for (let row = chin.row - 3; row <= chin.row + 3; row++)
-    for (let col = chin.col - 3; col <= chin.col + 3; col++)
+  for (let row = chin.row - NEAR_CHIN_PX; row <= chin.row + NEAR_CHIN_PX; row++)
+    for (let col = chin.col - NEAR_CHIN_PX; col <= chin.col + NEAR_CHIN_PX; col++)
       if (labelAt(row, col) === FACE) jaw = Math.min(jaw, depthAt(row, col));
   if (jaw === Infinity) return null;
   const steps: number[] = [];
-  for (let col = chin.col - half; col <= chin.col + half; col++) {
+  for (let col = chin.col - HALF_PX; col <= chin.col + HALF_PX; col++) {
     let step = -1;
-    for (let row = chin.row + from; row <= chin.row + to; row++)
+    for (let row = chin.row + BELOW_PX.from; row <= chin.row + BELOW_PX.to; row++)
       if (labelAt(row, col) === NECK) step = Math.max(step, depthAt(row, col) - jaw);
     if (step >= 0) steps.push(step * 1000);
   }
-  if (steps.length < half) return null;
+  if (steps.length < HALF_PX) return null;
   steps.sort((a, b) => a - b);
   return steps[steps.length >> 1]!;
 
+  /** Place in the window; -1 past it, and past the close frame itself. */
+  function at(row: number, col: number): number {
+    if (row < 0 || col < 0 || row >= SIZE || col >= SIZE) return -1;
+    return (row - window.top) * WINDOW.width + (col - window.left);
+  }
   function labelAt(row: number, col: number): number {
-    if (row < 0 || col < 0 || row >= SIZE || col >= SIZE) return 0;
-    const t = raster.triangle[row * SIZE + col]!;
+    const t = raster.triangle[at(row, col)] ?? -1;
     return t < 0 ? 0 : labels[t]!;
   }
   function depthAt(row: number, col: number): number {
-    const inv = raster.inverseDepth[row * SIZE + col]!;
-    return inv > 0 ? 1 / inv : Infinity;
+    return 1 / raster.inverseDepth[at(row, col)]!;
   }
 }
 

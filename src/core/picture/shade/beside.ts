@@ -4,7 +4,7 @@ import type { Lighting, LightSamples } from '../../light';
 import { placedDistance, placeSupport, solidsOf, type Support, type SupportMesh } from '../../scene';
 import { add, apart, dot, SIDES, subtract, unit, type Vec3 } from '../../units';
 import { faceMiddle, intoHead, type FaceChart } from '../face';
-import { createRaster, type Raster, type RasterScratch } from '../raster/raster';
+import { createRaster, type Raster } from '../raster/raster';
 import { shadowMapFrom, shareReaching } from '../raster/shadow';
 
 /** What comes nearer than this to the way from a lamp to the face may shade it, metres: half a face and a hand. */
@@ -46,7 +46,6 @@ export interface Beside {
   skinned: SkinnedSurface;
   /** Triangles of everything but the head. */
   withoutHead: Uint32Array;
-  scratch: RasterScratch;
   map: Raster;
   supports: SupportMesh | undefined;
 }
@@ -72,19 +71,11 @@ export function lettingThrough(
   const face = head.outPoint(faceMiddle(body));
   const crossed = lighting.sources.map((s) => s.castsShadow && isCrossed(figure, objects, face, s));
   if (!crossed.includes(true)) return [];
-  const { chart, skinned, withoutHead, scratch, map: raster, supports } = beside();
+  const { chart, skinned, withoutHead, map: raster, supports } = beside();
+  const meshes = [{ positions: skinned.positions, triangles: withoutHead }, ...(supports ? [supports] : [])];
   return lighting.sources.map((source, k) => {
     if (!crossed[k]) return undefined;
-    const map = shadowMapFrom(
-      source,
-      face,
-      SHADED_M,
-      skinned.positions,
-      withoutHead,
-      scratch,
-      raster,
-      supports,
-    );
+    const map = shadowMapFrom(source, face, SHADED_M, meshes, raster);
     const { position } = chart;
     return Float32Array.from({ length: position.length / 3 }, (_, i) => {
       const o = i * 3;

@@ -2,7 +2,7 @@ import type { Figure } from '../../figure';
 import type { LightSamples } from '../../light';
 import type { SupportMesh } from '../../scene';
 import type { Vec3 } from '../../units';
-import { createRaster, rasterise, type RasterScratch } from '../raster/raster';
+import { createRaster, rasteriseOver } from '../raster/raster';
 import { occupiedTiles, shadowMapFrom, type ShadowMap } from '../raster/shadow';
 
 /** What one lamp sees round the face: with the head, and without it. */
@@ -26,7 +26,6 @@ export interface Caster {
   withoutHead: Uint32Array;
   head: Uint32Array;
   supports: SupportMesh | undefined;
-  scratch: RasterScratch;
 }
 
 /** Sphere whose shadows the close picture holds, metres. */
@@ -38,7 +37,7 @@ const MAP_PX = 400;
  * that of several lamps only the one that is dragged is cast anew.
  */
 export function closeShadows(
-  { figure, positions, withoutHead: triangles, head, supports, scratch }: Caster,
+  { figure, positions, withoutHead: triangles, head, supports }: Caster,
   source: LightSamples,
   middle: Vec3,
   kept: KeptShadows | undefined,
@@ -49,16 +48,13 @@ export function closeShadows(
     source,
     middle,
     CLOSE_RADIUS_M,
-    positions,
-    triangles,
-    scratch,
+    [{ positions, triangles }, ...(supports ? [supports] : [])],
     kept?.withoutHead.raster ?? createRaster(MAP_PX, MAP_PX),
-    supports,
   );
   const raster = kept?.all.raster ?? createRaster(MAP_PX, MAP_PX);
   raster.triangle.set(withoutHead.raster.triangle);
   raster.inverseDepth.set(withoutHead.raster.inverseDepth);
-  rasterise(raster, withoutHead.view, positions, head, scratch, 0);
+  rasteriseOver(raster, withoutHead.view, { positions, triangles: head }, 0);
   return {
     figure,
     supports,
