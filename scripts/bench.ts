@@ -115,8 +115,8 @@ for (const [name, others] of [
     shots.forEach((shot) => work(shot));
     return shots.map((shot) => milliseconds(() => work(shot)));
   };
-  const dark = timed((shot) => seeShot(standIn, shot));
-  const lit = timed((shot) => seeShot(standIn, shot, { lit: true }));
+  const dark = timed((shot) => seeShot(standIn, shot).picture);
+  const lit = timed((shot) => seeShot(standIn, shot, { lit: true }).picture);
   line(`light and shadow of a body 160x240, ${name}`, summary(lit.map((ms, i) => ms - dark[i]!)));
   line(
     `face read and named, ${name}`,
@@ -132,7 +132,7 @@ for (const pose of [neutralPose('quiet'), ...STANDING_POSES]) {
 }
 line('mend', summary(mends));
 
-const { view } = seeShot(standIn, { pose: STANDING_POSES[1]!, camera, light });
+const { view } = seeShot(standIn, { pose: STANDING_POSES[1]!, camera, light }).picture;
 const [width, height] = [80, 120];
 const raster = createRaster(width, height);
 const { positions } = standIn.skinned;

@@ -120,7 +120,7 @@ interface Trial {
   sight: Sight;
   /** How far the figure still lies outside its wanted range, in its unit. */
   off: number;
-  /** Findings that this change raises or makes worse. */
+  /** Findings that a change which clears its own raises or makes worse. */
   raised: Finding[];
   cost: number;
 }
@@ -208,6 +208,13 @@ function stillOff(measurement: Measurement | undefined, before: Measurement): nu
   return outside(measurement);
 }
 
+/** Findings that a changed shot has, or has worse, besides the one that is mended. */
+function raisedBy({ wanted, before }: Search, sight: Sight, finding: Finding): Finding[] {
+  return review(sight, wanted).filter(
+    (f) => f.id !== finding.id && f.severity > (before.get(f.id) ?? -1) + RAISED,
+  );
+}
+
 /** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
 function singleChange(search: Search, shot: Shot, finding: Finding): { best: Trial | null; others: Trial[] } {
   const rule = RULES.find((r) => r.id === finding.ruleId);
@@ -222,18 +229,11 @@ function singleChange(search: Search, shot: Shot, finding: Finding): { best: Tri
       if (error instanceof RangeError) return null;
       throw error;
     }
-    const findings = review(sight, search.wanted);
     const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
-    return {
-      axis,
-      steps,
-      sight,
-      off: stillOff(measurement, finding.measurement),
-      raised: findings.filter(
-        (f) => f.id !== finding.id && f.severity > (search.before.get(f.id) ?? -1) + RAISED,
-      ),
-      cost: Math.abs(steps) * axis.seconds,
-    };
+    const off = stillOff(measurement, finding.measurement);
+    // most trials clear nothing: what else they raise is only asked of those that do
+    const raised = off <= 0 ? raisedBy(search, sight, finding) : [];
+    return { axis, steps, sight, off, raised, cost: Math.abs(steps) * axis.seconds };
   };
   let best: Trial | null = null;
   const others: Trial[] = [];

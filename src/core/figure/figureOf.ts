@@ -17,7 +17,7 @@ import { placeFingers } from './hands/hands';
 import { motionsOf, type JointMotion } from './told/motions';
 import type { FigurePoints } from './told/points';
 import { asLaid, reachGaps, reachGoals } from './trunk/reach';
-import { unreachedOf } from './told/unreached';
+import { unreachedOf, type Solved } from './told/unreached';
 import type { Unreached } from './told/unreachedWords';
 import { stanceOf, type Foot } from './legs/stance';
 import { yawDeg } from './trunk/trunk';
@@ -46,6 +46,14 @@ export interface Figure {
   unreached: Unreached[];
 }
 
+/** A sitter in a pose but for the eyes: all that does not hang on where the lens stands. */
+export interface PosedBody {
+  body: Body;
+  said: Pose;
+  figure: Omit<Figure, 'transforms' | 'gaze' | 'unreached'>;
+  solved: Omit<Solved, 'gaze'>;
+}
+
 /** What a figure needs to know of the set. */
 export interface FigureScene {
   /** Entrance pupil of the lens, metres. */
@@ -62,6 +70,27 @@ const ROUNDS = 3;
  * @throws ZodError when the pose itself is malformed or out of range.
  */
 export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
+  return lookingFrom(posedBody(body, pose), scene);
+}
+
+/** The figure of a posed body whose eyes look as it was said, seen from a lens. */
+export function lookingFrom({ body, said, figure, solved }: PosedBody, scene: FigureScene): Figure {
+  const frames: Frames = { ...figure.frames, rotation: [...figure.frames.rotation] };
+  const gaze = placeGaze(frames, said, scene.lens, figure.points);
+  return {
+    ...figure,
+    frames,
+    transforms: transformsOf(frames, body),
+    gaze,
+    unreached: unreachedOf({ ...solved, frames, gaze }),
+  };
+}
+
+/**
+ * Poses a body but for its eyes.
+ * @throws ZodError when the pose itself is malformed or out of range.
+ */
+export function posedBody(body: Body, pose: Pose): PosedBody {
   const said = onPresentFeet(body, poseSchema.parse(pose));
   const carriage = carriageOf(body, said);
   const frames = createFrames();
@@ -87,18 +116,15 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
   }
   placeFingers(frames, carriage);
   const points = pointsOf(frames, body);
-  const gaze = placeGaze(frames, said, scene.lens, points);
   const balance = measureBalance(frames, carriage, legs, feet);
 
-  return {
+  const figure = {
     frames,
-    transforms: transformsOf(frames, body),
     points,
     rods: armRods(frames, body),
     balance,
     arms,
     kneeBendDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
-    gaze,
     effort: effortOf(frames, body, said, balance),
     motions: motionsOf(
       body,
@@ -120,8 +146,8 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
       face: yawDeg(rotationOf(frames, 'head')),
     },
     feet: { left: legs.left.foot, right: legs.right.foot },
-    unreached: unreachedOf({ frames, carriage, state, feet, legs, arms, balance, gaze, goals }),
   };
+  return { body, said, figure, solved: { frames, carriage, state, feet, legs, arms, balance, goals } };
 }
 
 /** A pose whose weight stands on the foot that is there, or that stands, where the other does not. */

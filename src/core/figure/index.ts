@@ -1,8 +1,8 @@
 export { armSettingsTowards, placesInReach, type ReachablePlace } from './grasp';
-export { figureOf, type Figure, type FigureScene } from './figureOf';
+export { figureOf, lookingFrom, posedBody, type Figure, type FigureScene, type PosedBody } from './figureOf';
 export { staysShort, unreachedWords, type Unreached, type UnreachedId } from './told/unreachedWords';
 export type { FigurePoints } from './told/points';
-export { createSkinned, skinSurface, skinSurfaceFast, type SkinnedSurface } from './skin/skinning';
+export { createSkinned, skinSurface, skinEyes, skinSurfaceFast, type SkinnedSurface } from './skin/skinning';
 export { about, axesOf, rotationOf, TRANSFORM_STRIDE, turned } from './joints/frames';
 export { pressFlesh, type Pressed } from './skin/flesh';
 export type { Rod } from './clearances/rods';

@@ -58,51 +58,71 @@ export interface SeeOptions {
   isGroundCoarse?: boolean;
 }
 
+/** What is made when it is first asked for, and kept. */
+function once<T>(make: () => T): () => T {
+  let made: { value: T } | undefined;
+  return () => (made ??= { value: make() }).value;
+}
+
 /**
- * Full recompute of a shot: figure, measuring picture, readings.
+ * Recompute of a shot: the figure at once, its picture and readings, and the light on its face, when they are first
+ * asked for. They belong to the stand-in's memory: ask before the next shot is seen.
  * @throws RangeError when the camera stands inside the sitter.
  */
 export function seeShot(standIn: StandIn, shot: Shot, options: SeeOptions = {}): Sight {
   const view = viewOf(shot.camera);
-  const { body, surface, skinned } = standIn;
+  const { body } = standIn;
   const figure = figureFor(standIn, shot, view.eye);
   assertClear(shot.camera, body, figure);
-  const supports = putOnSet(standIn, shot, figure, options.ground);
-  const light = options.lit
-    ? {
-        lighting: lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM),
-        ...sphereOf(figure),
-        ground: options.ground,
-        isGroundCoarse: options.isGroundCoarse ?? false,
-      }
-    : undefined;
-  const picture = takePicture(
-    surface,
-    skinned,
-    view,
-    measuringSize(shot, options.scale),
-    standIn.memory,
-    light,
-    supports,
+  const picture = once(() => pictureOf(standIn, shot, figure, view, options));
+  const readings = once(() =>
+    readPicture(picture(), body, figure, jawOf(standIn, shot, figure, view, options)),
   );
-  const step = jawStepMm(standIn.face, skinned, view, figure.points);
-  const jaw = jawOfNeutral(figure, view.eye, step, neutralJawMm(standIn));
-  let face: FaceReading | undefined;
   return {
     shot,
     body,
     figure,
     view,
-    picture,
     ground: options.ground,
-    readings: readPicture(picture, body, figure, jaw),
-    face() {
-      if (face) return face;
+    get picture() {
+      return picture();
+    },
+    get readings() {
+      return readings();
+    },
+    face: once(() => {
       const lighting = lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM);
       const through = shadingOf(standIn, shot, figure, lighting, options.ground);
-      return (face = readFace(chartFor(standIn), body, figure, view, lighting, through));
-    },
+      return readFace(chartFor(standIn), body, figure, view, lighting, through);
+    }),
   };
+}
+
+function pictureOf(
+  standIn: StandIn,
+  shot: Shot,
+  figure: Figure,
+  view: View,
+  { lit, ground, isGroundCoarse = false, scale }: SeeOptions,
+): Picture {
+  const supports = putOnSet(standIn, shot, figure, ground);
+  const lighting = () => lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
+  const light = lit ? { lighting: lighting(), ...sphereOf(figure), ground, isGroundCoarse } : undefined;
+  const { surface, skinned, memory } = standIn;
+  return takePicture(surface, skinned, view, measuringSize(shot, scale), memory, light, supports);
+}
+
+/** How clear the jaw is of the neck against the sitter at ease; null where it cannot be judged. */
+function jawOf(
+  standIn: StandIn,
+  shot: Shot,
+  figure: Figure,
+  view: View,
+  { ground }: SeeOptions,
+): number | null {
+  putOnSet(standIn, shot, figure, ground);
+  const stepMm = jawStepMm(standIn.face, standIn.skinned, view, figure.points);
+  return jawOfNeutral(figure, view.eye, stepMm, neutralJawMm(standIn));
 }
 
 /** Share of every source that what is not the head lets through to the places of the face. */

@@ -2,9 +2,13 @@ import type { Body, BodySurface } from '../body';
 import {
   createSkinned,
   figureOf,
+  lookingFrom,
+  posedBody,
   pressFlesh,
+  skinEyes,
   skinSurfaceFast,
   type Figure,
+  type PosedBody,
   type SkinnedSurface,
 } from '../figure';
 import { faceShares, neutralPose } from '../pose';
@@ -41,9 +45,9 @@ export interface StandIn {
   /** Raster of what may shade the face besides the head. */
   besideMap: Raster | undefined;
   /** The figure that `skinned` holds. */
-  skinnedTo: Figure | undefined;
+  skinnedTo: { figure: Figure; posed: PosedBody | undefined } | undefined;
   /** The last figure, kept because a moved camera does not move the sitter. */
-  last: { pose: string; lens: string; figure: Figure } | undefined;
+  last: { pose: string; lens: string; posed: PosedBody; figure: Figure } | undefined;
   /** The mesh of the last supports. */
   supports: { key: string; mesh: SupportMesh } | undefined;
 }
@@ -120,10 +124,14 @@ export function putOnSet(
 ): SupportMesh | undefined {
   const { surface, skinned } = standIn;
   const objects = shot.pose.objects ?? [];
-  if (standIn.skinnedTo !== figure) {
-    skinSurfaceFast(surface, figure.transforms, skinned, faceShares(shot.pose));
-    pressFlesh(surface, skinned, objects, figure.rods);
-    standIn.skinnedTo = figure;
+  const posed = standIn.last?.figure === figure ? standIn.last.posed : undefined;
+  if (standIn.skinnedTo?.figure !== figure) {
+    if (posed && standIn.skinnedTo?.posed === posed) skinEyes(surface, figure.transforms, skinned);
+    else {
+      skinSurfaceFast(surface, figure.transforms, skinned, faceShares(shot.pose));
+      pressFlesh(surface, skinned, objects, figure.rods);
+    }
+    standIn.skinnedTo = { figure, posed };
   }
   const all = standingOn(shot, ground);
   return all.length > 0 ? supportsFor(standIn, all) : undefined;
@@ -135,12 +143,14 @@ function supportsFor(standIn: StandIn, objects: readonly Support[]): SupportMesh
   return standIn.supports.mesh;
 }
 
-/** The figure of a shot; the last one is kept. */
+/** The figure of a shot; the last one is kept, and of one that is only looked at from elsewhere all but the eyes. */
 export function figureFor(standIn: StandIn, shot: Shot, lens: Vec3): Figure {
   const pose = JSON.stringify(shot.pose);
   const at = lens.join(' ');
-  if (standIn.last?.pose === pose && standIn.last.lens === at) return standIn.last.figure;
-  const figure = figureOf(standIn.body, shot.pose, { lens });
-  standIn.last = { pose, lens: at, figure };
+  const { last } = standIn;
+  if (last?.pose === pose && last.lens === at) return last.figure;
+  const posed = last?.pose === pose ? last.posed : posedBody(standIn.body, shot.pose);
+  const figure = lookingFrom(posed, { lens });
+  standIn.last = { pose, lens: at, posed, figure };
   return figure;
 }

@@ -78,29 +78,40 @@ const share = { free: 0, byNose: 0 };
 
 /** Light of one source on every place: `lit` with shadows, `held` what the nose keeps off. */
 function lightOf(places: HeadPlaces, source: LightSamples, lit: Float32Array, held?: Float32Array): void {
+  const sums = { free: new Float64Array(lit.length), byNose: new Float64Array(lit.length) };
+  // point by point: to one point all places look in nearly the same direction
+  for (let k = 0; k < source.xyz.length; k += 3) addPoint(places, source, k, sums);
+  const scale = (source.intensity * 3) / source.xyz.length;
+  for (let i = 0; i < lit.length; i++) {
+    const [free, nose] = [sums.free[i]!, sums.byNose[i]!];
+    lit[i] = free * scale;
+    if (held) held[i] = free + nose > 0 ? nose / (free + nose) : 0;
+  }
+}
+
+/** Adds what the point of a source from `k` on gives to every place, and what of it the nose keeps off. */
+function addPoint(
+  places: HeadPlaces,
+  { xyz, aim, isBall, gridCos }: LightSamples,
+  k: number,
+  sums: { free: Float64Array; byNose: Float64Array },
+): void {
   const { position, normal } = places;
-  const { xyz, aim, isBall, gridCos } = source;
-  const scale = (source.intensity * 3) / xyz.length;
-  for (let i = 0, o = 0; i < lit.length; i++, o += 3) {
-    let sum = 0;
-    let nose = 0;
-    for (let k = 0; k < xyz.length; k += 3) {
-      const dx = xyz[k]! - position[o]!;
-      const dy = xyz[k + 1]! - position[o + 1]!;
-      const dz = xyz[k + 2]! - position[o + 2]!;
-      const cosPatch = dx * normal[o]! + dy * normal[o + 1]! + dz * normal[o + 2]!;
-      if (cosPatch <= 0) continue;
-      const along = -(dx * aim[0] + dy * aim[1] + dz * aim[2]);
-      if (along <= 0 && !isBall) continue;
-      const d2 = dx * dx + dy * dy + dz * dz;
-      const d = Math.sqrt(d2);
-      const e = ((cosPatch * (isBall ? d : along)) / (d2 * d2)) * throughGrid(along / d, gridCos);
-      reaching(places, i, dx / d, dy / d, dz / d, share);
-      sum += e * share.free;
-      nose += e * share.byNose;
-    }
-    lit[i] = sum * scale;
-    if (held) held[i] = sum + nose > 0 ? nose / (sum + nose) : 0;
+  const [x, y, z] = [xyz[k]!, xyz[k + 1]!, xyz[k + 2]!];
+  for (let i = 0, o = 0; i < sums.free.length; i++, o += 3) {
+    const dx = x - position[o]!;
+    const dy = y - position[o + 1]!;
+    const dz = z - position[o + 2]!;
+    const cosPatch = dx * normal[o]! + dy * normal[o + 1]! + dz * normal[o + 2]!;
+    if (cosPatch <= 0) continue;
+    const along = -(dx * aim[0] + dy * aim[1] + dz * aim[2]);
+    if (along <= 0 && !isBall) continue;
+    const d2 = dx * dx + dy * dy + dz * dz;
+    const d = Math.sqrt(d2);
+    const e = ((cosPatch * (isBall ? d : along)) / (d2 * d2)) * throughGrid(along / d, gridCos);
+    reaching(places, i, dx / d, dy / d, dz / d, share);
+    sums.free[i]! += e * share.free;
+    sums.byNose[i]! += e * share.byNose;
   }
 }
 
