@@ -47,6 +47,7 @@ export {
   bindToHead,
   headToBind,
   jointIndex,
+  jointOn,
   JOINTS,
   MIRRORED_JOINTS,
   PHALANGES,

@@ -1,5 +1,5 @@
-import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body } from '../body';
-import { contactOf, legModes, poseSchema, settingOf, withSetting, type Pose } from '../pose';
+import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body, jointOn } from '../body';
+import { contactOf, legModes, poseSchema, SETTING_IDS, settingOf, withSetting, type Pose } from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';
 import { placeArms } from './arms/arms';
@@ -91,7 +91,7 @@ export function lookingFrom({ body, said, figure, solved }: PosedBody, scene: Fi
  * @throws ZodError when the pose itself is malformed or out of range.
  */
 export function posedBody(body: Body, pose: Pose): PosedBody {
-  const said = onPresentFeet(body, poseSchema.parse(pose));
+  const said = spelledOut(onPresentFeet(body, poseSchema.parse(pose)));
   const carriage = carriageOf(body, said);
   const frames = createFrames();
   const feet = stanceOf(carriage, standsFree(carriage) ? [0, 0, 0] : anchorOf(carriage).under);
@@ -160,6 +160,12 @@ function onPresentFeet(body: Body, pose: Pose): Pose {
   return withSetting(pose, 'leftWeightShare', stands.left ? 1 : 0);
 }
 
+/** A pose with every setting said, also those that are neutral: the search asks for them over and over. */
+function spelledOut(pose: Pose): Pose {
+  const settings = Object.fromEntries(SETTING_IDS.map((id) => [id, settingOf(pose, id)]));
+  return { ...pose, settings };
+}
+
 /** Turn of the line through both shoulders, degrees. */
 function chestTurn(points: FigurePoints): number {
   const d = subtract(points.shoulders.left, points.shoulders.right);
@@ -173,8 +179,8 @@ function pointsOf(frames: Frames, body: Body): FigurePoints {
     right: at(frames, joint('right')),
   });
   const tip = (side: Side) => {
-    const end = at(frames, `${side}:middle-end`);
-    const along = turned(bindArmDirection(side), rotationOf(frames, `${side}:middle-end`));
+    const end = at(frames, jointOn(side, 'middle-end'));
+    const along = turned(bindArmDirection(side), rotationOf(frames, jointOn(side, 'middle-end')));
     return [end[0] + along[0] * 0.02, end[1] + along[1] * 0.02, end[2] + along[2] * 0.02] as Vec3;
   };
   return {
@@ -186,14 +192,14 @@ function pointsOf(frames: Frames, body: Body): FigurePoints {
       right: head([-EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]]),
     },
     nose: head([0, 0.36, 0.48]),
-    shoulders: both((s) => `${s}:upperArm`),
-    elbows: both((s) => `${s}:forearm`),
-    wrists: both((s) => `${s}:hand`),
+    shoulders: both((s) => jointOn(s, 'upperArm')),
+    elbows: both((s) => jointOn(s, 'forearm')),
+    wrists: both((s) => jointOn(s, 'hand')),
     fingertips: { left: tip('left'), right: tip('right') },
-    hips: both((s) => `${s}:thigh`),
-    knees: both((s) => `${s}:shank`),
-    ankles: both((s) => `${s}:foot`),
-    toes: both((s) => `${s}:toes`),
+    hips: both((s) => jointOn(s, 'thigh')),
+    knees: both((s) => jointOn(s, 'shank')),
+    ankles: both((s) => jointOn(s, 'foot')),
+    toes: both((s) => jointOn(s, 'toes')),
     neckBase: at(frames, 'neck'),
   };
 }

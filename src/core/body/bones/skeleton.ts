@@ -9,7 +9,7 @@ export const PHALANGES = ['base', 'mid', 'end'] as const;
 export type Phalanx = (typeof PHALANGES)[number];
 
 type MidlineJoint = 'pelvis' | 'spineLow' | 'spineMid' | 'spineHigh' | 'neck' | 'head';
-type SideJoint =
+export type SideJoint =
   | 'eye'
   | 'clavicle'
   | 'upperArm'
@@ -55,6 +55,18 @@ const INDEX = new Map(JOINTS.map((name, i) => [name, i]));
 /** Index of a joint in every per-joint array. */
 export function jointIndex(name: JointName): number {
   return INDEX.get(name)!;
+}
+
+const ON_SIDE = new Map(
+  JOINTS.flatMap((name) => {
+    const [side, joint] = name.split(':');
+    return side === 'left' ? [[joint as SideJoint, { left: name, right: mirrorName(name) }] as const] : [];
+  }),
+);
+
+/** A joint of one side by its name, without putting it together anew. */
+export function jointOn(side: Side, joint: SideJoint): JointName {
+  return ON_SIDE.get(joint)![side];
 }
 
 /** Index of the same joint on the other side. */

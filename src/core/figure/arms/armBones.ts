@@ -1,4 +1,4 @@
-import { BIND_ARM_DEG, jointIndex, type Body } from '../../body';
+import { BIND_ARM_DEG, jointIndex, type Body, jointOn } from '../../body';
 import {
   add,
   cross,
@@ -65,11 +65,11 @@ export function finishArm(
   const toBind = fromBind(side);
   const upperJoint = chain(upper, toBind);
   const lowerJoint = chain(lower, toBind);
-  frames.rotation[jointIndex(`${side}:upperArm`)] = upperJoint;
-  hang(frames, body, `${side}:elbow`, between(upperJoint, lowerJoint, 0.5));
-  hang(frames, body, `${side}:forearm`, lowerJoint);
-  hang(frames, body, `${side}:forearmTwist`, chain(lower, about('y', twistDeg * TWIST_SHARE), toBind));
-  hang(frames, body, `${side}:hand`, chain(hand, toBind));
+  frames.rotation[jointIndex(jointOn(side, 'upperArm'))] = upperJoint;
+  hang(frames, body, jointOn(side, 'elbow'), between(upperJoint, lowerJoint, 0.5));
+  hang(frames, body, jointOn(side, 'forearm'), lowerJoint);
+  hang(frames, body, jointOn(side, 'forearmTwist'), chain(lower, about('y', twistDeg * TWIST_SHARE), toBind));
+  hang(frames, body, jointOn(side, 'hand'), chain(hand, toBind));
 }
 
 /** Wrist and forearm angles that take the forearm's frame to the hand's (turn, then bend, then sideways). */

@@ -1,3 +1,4 @@
+import { jointOn } from '../../body';
 import { settingOf, sided, type Contact } from '../../pose';
 import { add, subtract, unit, sideSign, type Quat, type Side, type Vec3 } from '../../units';
 import { CLEAR_ELBOW, finishArm, wristAngles, fingerAxes, type ArmAngles, type ArmChoice } from './armBones';
@@ -72,8 +73,8 @@ export function placeContactArm(
   const mostWristDeg = WANTED_WRIST_DEG[contact.kind === 'lean' ? 'bearing' : 'easy'];
   const lie = lieOn(contact);
   const bones = bonesM(body, 'arm', side);
-  hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:clavicle`));
-  const shoulder = at(frames, `${side}:upperArm`);
+  hang(frames, body, jointOn(side, 'upperArm'), rotationOf(frames, jointOn(side, 'clavicle')));
+  const shoulder = at(frames, jointOn(side, 'upperArm'));
   const chest = rotationOf(frames, 'spineHigh');
   const down = turned([0, -1, 0], chest);
   const [tangentDown, tangentFront] = fingerAxes(side, target);

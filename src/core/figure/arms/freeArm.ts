@@ -1,3 +1,4 @@
+import { jointOn } from '../../body';
 import { isLying, settingOf, sided, type Pose } from '../../pose';
 import { add, subtract, clamp, degrees, sideSign, type Quat, type Side, type Vec3 } from '../../units';
 import { fromBind, CLEAR_ELBOW, CLEAR_WRIST, finishArm, type ArmAngles } from './armBones';
@@ -111,14 +112,20 @@ export function placeFreeArm(
     const lower = chain(upper, about('x', -bend));
     const elevation = degrees(Math.acos(clamp(turned([0, 1, 0], upper)[1], -1, 1)));
     placeCollarbone(frames, carriage, side, elevation, state.girdle[side]);
-    hang(frames, body, `${side}:upperArm`, chain(upper, fromBind(side)));
-    hang(frames, body, `${side}:forearm`, chain(lower, fromBind(side)));
-    hang(frames, body, `${side}:hand`, chain(lower, fromBind(side)));
-    const shoulder = at(frames, `${side}:upperArm`);
+    hang(frames, body, jointOn(side, 'upperArm'), chain(upper, fromBind(side)));
+    hang(frames, body, jointOn(side, 'forearm'), chain(lower, fromBind(side)));
+    hang(frames, body, jointOn(side, 'hand'), chain(lower, fromBind(side)));
+    const shoulder = at(frames, jointOn(side, 'upperArm'));
     return {
       upper,
       lower,
-      into: intrusion(distance, S, at(frames, `${side}:forearm`), at(frames, `${side}:hand`), shoulder),
+      into: intrusion(
+        distance,
+        S,
+        at(frames, jointOn(side, 'forearm')),
+        at(frames, jointOn(side, 'hand')),
+        shoulder,
+      ),
     };
   };
   const asked: FreeSwing = { outDeg: get('ArmOutDeg'), forwardDeg: get('ArmForwardDeg') };

@@ -1,3 +1,4 @@
+import { jointOn } from '../../body';
 import { contactPart, settingOf, sided, type Contact } from '../../pose';
 import {
   add,
@@ -99,7 +100,7 @@ export function placeHeldArm(
   const { lengths } = body;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
   const [upperM, lowerM] = bonesM(body, 'arm', side);
-  const shoulder = at(frames, `${side}:upperArm`);
+  const shoulder = at(frames, jointOn(side, 'upperArm'));
   const wantedElbow = elbowAt(carriage, on);
   const elbow = add(shoulder, unit(subtract(wantedElbow, shoulder)), upperM);
   const elbowGapM = lengthOf(subtract(wantedElbow, elbow));

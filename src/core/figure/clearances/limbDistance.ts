@@ -1,4 +1,4 @@
-import { BIND_ARM_DEG, BIND_LEG_DEG, jointIndex, type Body, type JointName } from '../../body';
+import { BIND_ARM_DEG, BIND_LEG_DEG, jointIndex, type Body, type JointName, jointOn } from '../../body';
 import { clamp, sideSign, type Side, type Vec3 } from '../../units';
 import { about, at, bonesM, chain, turned, type Frames } from '../joints/frames';
 import { CLOTH_M } from '../landmarks';
@@ -65,11 +65,11 @@ export function limbDistance(frames: Frames, body: Body, limb: 'arm' | 'leg', si
       return d > 0 ? Math.sqrt(d * d + past * past) : past;
     };
   };
-  const upper = bone(isArm ? `${side}:upperArm` : `${side}:thigh`, 0, upperM);
-  const lower = bone(isArm ? `${side}:forearm` : `${side}:shank`, upperM, upperM + lowerM);
+  const upper = bone(isArm ? jointOn(side, 'upperArm') : jointOn(side, 'thigh'), 0, upperM);
+  const lower = bone(isArm ? jointOn(side, 'forearm') : jointOn(side, 'shank'), upperM, upperM + lowerM);
   if (!isArm) return (p) => Math.min(upper(p), lower(p));
-  const wrist = at(frames, `${side}:hand`);
-  const knuckle = at(frames, `${side}:middle-mid`);
+  const wrist = at(frames, jointOn(side, 'hand'));
+  const knuckle = at(frames, jointOn(side, 'middle-mid'));
   const r = HAND_RADIUS * lengths.handM;
   return (p) => Math.min(upper(p), lower(p), boneDistance(p, wrist, knuckle, r, r));
 }

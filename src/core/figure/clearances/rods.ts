@@ -1,3 +1,4 @@
+import { jointOn } from '../../body';
 import type { Body } from '../../body';
 import { add, apart, SIDES, subtract, type Vec3 } from '../../units';
 import { at, type Frames } from '../joints/frames';
@@ -23,9 +24,9 @@ export function armRods(frames: Frames, body: Body): Rod[] {
     return (front + back + outer + inner) / 4;
   };
   return SIDES.flatMap((side) => {
-    const elbow = at(frames, `${side}:forearm`);
-    const wrist = at(frames, `${side}:hand`);
-    const shoulder = at(frames, `${side}:upperArm`);
+    const elbow = at(frames, jointOn(side, 'forearm'));
+    const wrist = at(frames, jointOn(side, 'hand'));
+    const shoulder = at(frames, jointOn(side, 'upperArm'));
     const palmM = PALM_RADIUS * handM;
     const rod = (from: Vec3, to: Vec3, fromRadiusM: number, toRadiusM: number): Rod => ({
       from,
@@ -42,7 +43,7 @@ export function armRods(frames: Frames, body: Body): Rod[] {
         radiusM(upperArmM),
       ),
       rod(elbow, wrist, radiusM(upperArmM + forearmM * 0.2), radiusM(upperArmM + forearmM)),
-      rod(wrist, at(frames, `${side}:middle-base`), palmM, palmM),
+      rod(wrist, at(frames, jointOn(side, 'middle-base')), palmM, palmM),
     ];
   });
 }

@@ -1,4 +1,4 @@
-import { HAND_SHAPE, type Finger } from '../../body';
+import { HAND_SHAPE, type Finger, jointOn } from '../../body';
 import { bodyTarget, contactOf, limbContact } from '../../pose';
 import { add, otherSide, SIDES, subtract, type Side } from '../../units';
 import { supportDistance, type Carriage } from '../carriage';
@@ -55,8 +55,8 @@ export function closeOn(
   const radius = finger === 'thumb' ? 0.05 : HAND_SHAPE.fingers[finger].radius;
   const radiusM = radius * lengths.handM * thickness;
   const clears = (): boolean => {
-    const end = at(frames, `${side}:${finger}-end`);
-    const mid = at(frames, `${side}:${finger}-mid`);
+    const end = at(frames, jointOn(side, `${finger}-end`));
+    const mid = at(frames, jointOn(side, `${finger}-mid`));
     const tip = add(end, subtract(end, mid), 0.85);
     return [mid, end, tip].every((p) => distance(p) >= radiusM);
   };

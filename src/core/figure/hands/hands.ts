@@ -1,4 +1,4 @@
-import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger } from '../../body';
+import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger, jointOn } from '../../body';
 import { bodyTarget, contactOf, handRegion, settingOf, sided, type HandShape, type Pose } from '../../pose';
 import { SIDES, sideSign, type Side } from '../../units';
 import type { Carriage } from '../carriage';
@@ -199,7 +199,7 @@ function placeFinger(
   share: number,
 ): void {
   const sign = sideSign(side);
-  let rotation = rotationOf(frames, `${side}:hand`);
+  let rotation = rotationOf(frames, jointOn(side, 'hand'));
   if (finger !== 'thumb') {
     // about the normal of the palm, which the bind pose tilts with the arm
     const tilt = sign * BIND_ARM_DEG;
@@ -216,6 +216,6 @@ function placeFinger(
       finger === 'thumb'
         ? chain(rotation, about('z', -sign * deg * 0.55), about('x', deg * 0.75))
         : chain(rotation, about('z', -sign * deg));
-    hang(frames, body, `${side}:${finger}-${phalanx}`, rotation);
+    hang(frames, body, jointOn(side, `${finger}-${phalanx}`), rotation);
   });
 }

@@ -1,4 +1,4 @@
-import { jointIndex } from '../../body';
+import { jointIndex, jointOn } from '../../body';
 import type { Gaze, Pose } from '../../pose';
 import { subtract, clamp, degrees, SIDES, type Vec3 } from '../../units';
 import { about, at, chain, rotationOf, turned, type Frames } from '../joints/frames';
@@ -59,8 +59,8 @@ export function placeGaze(frames: Frames, pose: Pose, lens: Vec3, points: Figure
   const between: Vec3 = [(left[0] + right[0]) / 2, (left[1] + right[1]) / 2, (left[2] + right[2]) / 2];
   const main = asked(frames, pose.gaze, between, lens, point);
   for (const side of SIDES) {
-    const own = point ? asked(frames, pose.gaze, at(frames, `${side}:eye`), lens, point) : main;
-    frames.rotation[jointIndex(`${side}:eye`)] = chain(
+    const own = point ? asked(frames, pose.gaze, at(frames, jointOn(side, 'eye')), lens, point) : main;
+    frames.rotation[jointIndex(jointOn(side, 'eye'))] = chain(
       head,
       about('y', clamp(own.leftDeg, -EYE_LIMIT_DEG, EYE_LIMIT_DEG)),
       about('x', -clamp(own.upDeg, -EYE_LIMIT_DEG, EYE_LIMIT_DEG)),

@@ -6,6 +6,7 @@ import {
   JOINTS,
   type Body,
   type JointName,
+  jointOn,
 } from '../../body';
 import { radians, type Quat, type Side, type Vec3 } from '../../units';
 
@@ -70,14 +71,10 @@ export function between(a: Quat, b: Quat, share: number): Quat {
   return out;
 }
 
-const offset: Vec3 = [0, 0, 0];
-
-/** From a joint to a bind-pose point that it carries, drawn short where its bone is. The returned array is reused. */
+/** From a joint to a bind-pose point that it carries, drawn short where its bone is. */
 export function fromJoint(body: Body, j: number, p: readonly number[]): Vec3 {
   const b = body.skeleton.bind[j]!;
-  offset[0] = p[0]! - b[0];
-  offset[1] = p[1]! - b[1];
-  offset[2] = p[2]! - b[2];
+  const offset: Vec3 = [p[0]! - b[0], p[1]! - b[1], p[2]! - b[2]];
   const share = body.boneShares[j]!;
   if (share !== 1) {
     const d = boneDirection(j);
@@ -101,15 +98,39 @@ export function bonesM(
   side: Side,
 ): readonly [upperM: number, lowerM: number] {
   const { upperArmM, forearmM, thighM, shankM } = body.lengths;
-  const share = body.boneShares[jointIndex(limb === 'arm' ? `${side}:forearm` : `${side}:shank`)]!;
+  const share =
+    body.boneShares[jointIndex(limb === 'arm' ? jointOn(side, 'forearm') : jointOn(side, 'shank'))]!;
   return limb === 'arm' ? [upperArmM * share, forearmM * share] : [thighM * share, shankM * share];
+}
+
+/** From each joint's parent to it, and from it to the middle of its mass, as the bones of a body are; found once. */
+interface Offsets {
+  toJoint: Vec3[];
+  toMass: Vec3[];
+}
+
+const offsets = new WeakMap<Body, Offsets>();
+
+export function offsetsOf(body: Body): Offsets {
+  const known = offsets.get(body);
+  if (known) return known;
+  const { bind, parents } = body.skeleton;
+  const centre = body.masses.centreM;
+  const found: Offsets = {
+    toJoint: JOINTS.map((_, j) => (parents[j]! < 0 ? [0, 0, 0] : fromJoint(body, parents[j]!, bind[j]!))),
+    toMass: JOINTS.map((_, j) =>
+      fromJoint(body, j, [centre[j * 3]!, centre[j * 3 + 1]!, centre[j * 3 + 2]!]),
+    ),
+  };
+  offsets.set(body, found);
+  return found;
 }
 
 /** Puts a joint at the end of its parent bone and gives it a world rotation. */
 export function hang(frames: Frames, body: Body, name: JointName, rotation: Quat): void {
   const j = jointIndex(name);
   const parent = body.skeleton.parents[j]!;
-  const v = turned(fromJoint(body, parent, body.skeleton.bind[j]!), frames.rotation[parent]!);
+  const v = turned(offsetsOf(body).toJoint[j]!, frames.rotation[parent]!);
   const p = frames.position[parent]!;
   frames.position[j] = [p[0] + v[0], p[1] + v[1], p[2] + v[2]];
   frames.rotation[j] = rotation;

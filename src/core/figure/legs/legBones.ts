@@ -1,4 +1,4 @@
-import { BIND_LEG_DEG, jointIndex, type Body } from '../../body';
+import { BIND_LEG_DEG, jointIndex, type Body, jointOn } from '../../body';
 import { add, cross, dot, radians, sideSign, subtract, unit, type Side, type Vec3 } from '../../units';
 import { CLOTH_M } from '../landmarks';
 import { about, between, chain, hang, type Frames } from '../joints/frames';
@@ -48,11 +48,11 @@ export function hangLeg(
   const front = leg.bendDeg > 0.5 ? kneeFront(hip, leg) : pole;
   const thigh = chain(boneFrame(hip, leg.middle, front), toBind);
   const shank = chain(boneFrame(leg.middle, leg.end, front), toBind);
-  frames.rotation[jointIndex(`${side}:thigh`)] = thigh;
-  hang(frames, body, `${side}:knee`, between(thigh, shank, 0.5));
-  hang(frames, body, `${side}:shank`, shank);
-  hang(frames, body, `${side}:foot`, foot.rotation);
-  hang(frames, body, `${side}:toes`, foot.toesRotation);
+  frames.rotation[jointIndex(jointOn(side, 'thigh'))] = thigh;
+  hang(frames, body, jointOn(side, 'knee'), between(thigh, shank, 0.5));
+  hang(frames, body, jointOn(side, 'shank'), shank);
+  hang(frames, body, jointOn(side, 'foot'), foot.rotation);
+  hang(frames, body, jointOn(side, 'toes'), foot.toesRotation);
 }
 
 /** A vector turned about an axis by the right-hand rule, degrees. */

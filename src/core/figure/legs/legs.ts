@@ -1,3 +1,4 @@
+import { jointOn } from '../../body';
 import { isAlongLevel, legModes, settingOf, sided, type LegMode } from '../../pose';
 import { add, apart, SIDES, sideSign, subtract, unit, type Side, type Vec3 } from '../../units';
 import { supportDistance, type Carriage } from '../carriage';
@@ -128,12 +129,12 @@ export function placeLegs(
   const over = pose.crossed && pose.crossed.how !== 'ankles' ? pose.crossed.over : null;
   const order = over === 'left' ? (['right', 'left'] as const) : SIDES;
   for (const side of order) {
-    hang(frames, body, `${side}:thigh`, rotationOf(frames, 'pelvis'));
-    const hip = at(frames, `${side}:thigh`);
+    hang(frames, body, jointOn(side, 'thigh'), rotationOf(frames, 'pelvis'));
+    const hip = at(frames, jointOn(side, 'thigh'));
     if (over === side) {
       const other = side === 'left' ? 'right' : 'left';
       const cross = pose.crossed!.how === 'knees' ? overKnee : ankleOnKnee;
-      solved[side] = cross(frames, carriage, side, hip, solved[other], at(frames, `${other}:thigh`));
+      solved[side] = cross(frames, carriage, side, hip, solved[other], at(frames, jointOn(other, 'thigh')));
     } else solved[side] = legIn(modes[side], frames, carriage, side, hip, feet[side]);
   }
   return solved;

@@ -1,4 +1,4 @@
-import { jointIndex, type JointName } from '../../body';
+import { jointIndex, type JointName, jointOn } from '../../body';
 import { bodyTarget, contactPart, contactSide, type Contact, isLying, legModes } from '../../pose';
 import { add, SIDES, subtract, type Side, type Vec3 } from '../../units';
 import { polygonContains, polygonHull } from 'd3-polygon';
@@ -79,8 +79,8 @@ const THIGH_ON_SEAT_SHARE = 0.055;
 /** Where a thigh lies on what is sat on: the whole of it bears, not the seat bones alone. */
 function underThigh(frames: Frames, carriage: Carriage, side: Side): Vec3[] {
   if (!carriage.seat) return [];
-  const hip = frames.position[jointIndex(`${side}:thigh`)]!;
-  const knee = frames.position[jointIndex(`${side}:shank`)]!;
+  const hip = frames.position[jointIndex(jointOn(side, 'thigh'))]!;
+  const knee = frames.position[jointIndex(jointOn(side, 'shank'))]!;
   const nearM = THIGH_ON_SEAT_SHARE * carriage.body.lengths.frameM;
   return ALONG_THIGH.map((share) => add(hip, subtract(knee, hip), share)).filter(
     (p) => supportDistance(carriage, p) < nearM,
@@ -147,8 +147,11 @@ function partAt(frames: Frames, contact: Contact): Vec3 {
   const side = contactSide(contact);
   const part = contactPart(contact);
   if (part === 'back' || !side) return at(frames, 'spineHigh');
-  if (part === 'shoulder') return at(frames, `${side}:upperArm`);
-  return at(frames, part === 'elbow' || part === 'forearm' ? `${side}:forearm` : `${side}:hand`);
+  if (part === 'shoulder') return at(frames, jointOn(side, 'upperArm'));
+  return at(
+    frames,
+    part === 'elbow' || part === 'forearm' ? jointOn(side, 'forearm') : jointOn(side, 'hand'),
+  );
 }
 
 /** What rests on a support or on the floor bears next to nothing, but keeps one from falling that way. */

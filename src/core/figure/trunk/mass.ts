@@ -1,23 +1,25 @@
 import { jointIndex, JOINTS, type Body } from '../../body';
 import { settingOf, type Pose } from '../../pose';
 import { add, SIDES, type Side, type Vec3 } from '../../units';
-import { carried, rotationOf, turned, type Frames } from '../joints/frames';
+import { offsetsOf, rotationOf, turned, type Frames } from '../joints/frames';
 import { pressurePoint, type Foot } from '../legs/stance';
 
-/** Centre of a joint's mass in the bind pose, metres. */
-function massCentre(body: Body, j: number): Vec3 {
-  const c = body.masses.centreM;
-  return [c[j * 3]!, c[j * 3 + 1]!, c[j * 3 + 2]!];
+/** Adds the masses of some joints, each times its place, to a sum. */
+function addMasses(frames: Frames, body: Body, joints: Iterable<number>, sum: Vec3): void {
+  const { toMass } = offsetsOf(body);
+  for (const j of joints) {
+    const m = body.masses.massKg[j]!;
+    if (m === 0) continue;
+    const v = turned(toMass[j]!, frames.rotation[j]!);
+    const p = frames.position[j]!;
+    for (let c = 0; c < 3; c++) sum[c]! += (p[c]! + v[c]!) * m;
+  }
 }
 
 /** Centre of mass of the whole figure, metres. */
 export function centreOfMass(frames: Frames, body: Body): Vec3 {
-  let sum: Vec3 = [0, 0, 0];
-  for (let j = 0; j < JOINTS.length; j++) {
-    const m = body.masses.massKg[j]!;
-    if (m === 0) continue;
-    sum = add(sum, carried(frames, body, JOINTS[j]!, massCentre(body, j)), m);
-  }
+  const sum: Vec3 = [0, 0, 0];
+  addMasses(frames, body, JOINTS.keys(), sum);
   return [sum[0] / body.masses.totalKg, sum[1] / body.masses.totalKg, sum[2] / body.masses.totalKg];
 }
 
@@ -34,13 +36,9 @@ export interface ArmLump {
 
 /** Gathers the placed arms into a lump; where no arm is placed yet, straight down beside the body. */
 export function armLump(frames: Frames, body: Body): ArmLump {
-  let sum: Vec3 = [0, 0, 0];
-  let massKg = 0;
-  for (const j of ARM_JOINTS) {
-    const m = body.masses.massKg[j]!;
-    massKg += m;
-    sum = add(sum, carried(frames, body, JOINTS[j]!, massCentre(body, j)), m);
-  }
+  const sum: Vec3 = [0, 0, 0];
+  addMasses(frames, body, ARM_JOINTS, sum);
+  const massKg = [...ARM_JOINTS].reduce((kg, j) => kg + body.masses.massKg[j]!, 0);
   const chest = jointIndex('spineHigh');
   const p = frames.position[chest]!;
   const world: Vec3 = [sum[0] / massKg - p[0], sum[1] / massKg - p[1], sum[2] / massKg - p[2]];
@@ -48,15 +46,11 @@ export function armLump(frames: Frames, body: Body): ArmLump {
   return { massKg, offset: turned(world, [-q[0], -q[1], -q[2], q[3]]) };
 }
 
-const BODY_JOINTS = JOINTS.map((name, j) => ({ name, j })).filter(({ j }) => !ARM_JOINTS.has(j));
+const BODY_JOINTS = [...JOINTS.keys()].filter((j) => !ARM_JOINTS.has(j));
 
 export function centreWithLump(frames: Frames, body: Body, lump: ArmLump): Vec3 {
   let sum: Vec3 = [0, 0, 0];
-  for (const { name, j } of BODY_JOINTS) {
-    const m = body.masses.massKg[j]!;
-    if (m === 0) continue;
-    sum = add(sum, carried(frames, body, name, massCentre(body, j)), m);
-  }
+  addMasses(frames, body, BODY_JOINTS, sum);
   const chest = jointIndex('spineHigh');
   const arms = add(frames.position[chest]!, turned(lump.offset, rotationOf(frames, 'spineHigh')));
   sum = add(sum, arms, lump.massKg);

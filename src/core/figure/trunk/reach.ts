@@ -1,4 +1,4 @@
-import { jointIndex } from '../../body';
+import { jointIndex, jointOn } from '../../body';
 import {
   bodyTarget,
   contactPart,
@@ -159,5 +159,5 @@ export function reachGaps(frames: Frames, carriage: Carriage, goals: readonly Re
 
 /** The shoulder joint, which hangs on the collarbone. */
 function shoulderAt(frames: Frames, side: Side): Vec3 {
-  return frames.position[jointIndex(`${side}:upperArm`)]!;
+  return frames.position[jointIndex(jointOn(side, 'upperArm'))]!;
 }

@@ -1,3 +1,4 @@
+import { jointOn } from '../../body';
 import { degrees, dot, SIDES, subtract, type Side } from '../../units';
 import { at, rotationOf, turned, type Frames } from '../joints/frames';
 import type { PlacedLeg } from '../legs/legBones';
@@ -51,7 +52,7 @@ export function tuckDegOf(frames: Frames): number {
   const pelvis = rotationOf(frames, 'pelvis');
   let most = 0;
   for (const side of SIDES) {
-    const thigh = subtract(at(frames, `${side}:shank`), at(frames, `${side}:thigh`));
+    const thigh = subtract(at(frames, jointOn(side, 'shank')), at(frames, jointOn(side, 'thigh')));
     const down = turned([0, -1, 0], pelvis);
     const front = turned([0, 0, 1], pelvis);
     const bendDeg = degrees(Math.atan2(dot(thigh, front), dot(thigh, down)));

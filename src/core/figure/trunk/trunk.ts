@@ -1,4 +1,4 @@
-import { jointIndex, type Body } from '../../body';
+import { jointIndex, type Body, jointOn } from '../../body';
 import { isLying, settingOf, SETTINGS, sided, type Carried, type Pose } from '../../pose';
 import { degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../../units';
 import type { Carriage } from '../carriage';
@@ -119,7 +119,7 @@ function placeHead(frames: Frames, body: Body, pose: Pose): void {
   const neck = chain(between(chest, head, 0.42), about('x', reach));
   hang(frames, body, 'neck', neck);
   hang(frames, body, 'head', head);
-  for (const side of SIDES) hang(frames, body, `${side}:eye`, head);
+  for (const side of SIDES) hang(frames, body, jointOn(side, 'eye'), head);
 }
 
 /** Upward swing of the collarbone per degree of arm elevation past 32 degrees (scapulo-humeral rhythm). */
@@ -145,9 +145,9 @@ export function placeCollarbone(
   hang(
     frames,
     body,
-    `${side}:clavicle`,
+    jointOn(side, 'clavicle'),
     chain(chest, about('z', level + sign * raise), about('y', -sign * forward)),
   );
   // the shoulder joint goes along; its own rotation is the arm's
-  hang(frames, body, `${side}:upperArm`, rotationOf(frames, `${side}:upperArm`));
+  hang(frames, body, jointOn(side, 'upperArm'), rotationOf(frames, jointOn(side, 'upperArm')));
 }
