@@ -24,7 +24,7 @@ export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
 export { createStandIn, type StandIn } from './standIn';
-export { seeShot, type Sight } from './seeShot';
+export { seeShot, type SeeOptions, type Sight } from './seeShot';
 export { shotSchema, type Shot } from './shot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
 export {

@@ -1,0 +1,166 @@
+import { wantedRanges } from '@/core/brief';
+import { createSkinned, figureOf, skinSurface, skinSurfaceFast } from '@/core/figure';
+import { HOUSE_POSES } from '@/core/library';
+import { lightingOf } from '@/core/light';
+import { mend } from '@/core/adapt';
+import {
+  createRaster,
+  exposeLinear,
+  patternsOf,
+  rasterise,
+  seeFace,
+  seeShot,
+  type Shot,
+} from '@/core/picture';
+import { illuminate } from '@/core/picture/raster/illuminate';
+import { shadowMapFrom } from '@/core/picture/raster/shadow';
+import { neutralPose } from '@/core/pose';
+import { review } from '@/core/review';
+import { changeCost, cheapestOrder } from '@/core/sequence';
+import { everyOrder, rayPicture } from '../../tests/support/plain';
+import { plainExpose, plainIlluminate, plainRasterise } from '../../tests/support/plainPicture';
+import { against, elapsedMs, line, processorMs, summary, timed } from './measure';
+import {
+  BODY,
+  CAMERA,
+  CAMERA_ROUND,
+  DRAGS,
+  GROUND,
+  keyRound,
+  LENS_ZOOMED,
+  LIGHT,
+  LIT,
+  recompute,
+  STAND_IN,
+  STANDING_POSES,
+  TWO_LAMPS,
+} from './sitter';
+
+/** The first pictures of a fresh start, before anything is compiled: the first three lit ones, and the first face. */
+function firstPictures(): void {
+  const lit = DRAGS.slice(0, 3).map((shot) => processorMs(() => seeShot(STAND_IN, shot, LIT).picture));
+  line('first pictures, lit', lit.map((ms) => `${ms.toFixed(0)} ms`).join(', '));
+  line('first face', `${processorMs(() => seeShot(STAND_IN, DRAGS[0]!).face()).toFixed(0)} ms`);
+}
+
+function recomputes(): void {
+  const lit = (shot: Shot) => recompute(shot, LIT);
+  line('pose changed, dark, with report', summary(timed(DRAGS, (shot) => recompute(shot))));
+  line('pose changed, lit by one key, developed', summary(timed(DRAGS, lit)));
+  const threeLamps = DRAGS.map((shot) => ({ ...shot, light: { ...LIGHT, others: TWO_LAMPS } }));
+  line('pose changed, lit by three lamps, developed', summary(timed(threeLamps, lit)));
+  line('camera moved, lit, developed', summary(timed(CAMERA_ROUND, lit)));
+  line('lens zoomed, lit, developed', summary(timed(LENS_ZOOMED, lit)));
+  line('one lamp moved, lit, developed', summary(timed(keyRound(), lit)));
+}
+
+function solves(): void {
+  const { standing = [], ...carried } = HOUSE_POSES;
+  const lens = { lens: [0, 1.2, 4] as [number, number, number] };
+  for (const [name, poses] of [
+    ['cold solve, standing', standing],
+    ['cold solve, seated, leaning, kneeling, lying', Object.values(carried).flat()],
+  ] as const) {
+    const many = [...poses, ...poses, ...poses];
+    line(name, summary(timed(many, (pose) => figureOf(BODY, pose, lens))));
+  }
+}
+
+function faces(): void {
+  for (const [name, others] of [
+    ['one key', undefined],
+    ['three lamps', TWO_LAMPS],
+  ] as const) {
+    const shots = keyRound(others as Shot['light']['others']);
+    const named = timed(shots, (shot) => patternsOf(STAND_IN, shot, [shot.light, shot.light]));
+    line(`face read and named, ${name}`, summary(named.map((ms) => ms / 2)));
+    line(
+      `face 150x150 while dragging, ${name}`,
+      summary(timed(shots, (shot) => seeFace(STAND_IN, shot, GROUND, 150))),
+    );
+  }
+}
+
+function mends(): void {
+  const times: number[] = [];
+  for (const pose of [neutralPose('quiet'), ...STANDING_POSES]) {
+    const shot: Shot = {
+      pose: { ...pose, message: { ...pose.message, presence: 0 } },
+      camera: CAMERA,
+      light: LIGHT,
+    };
+    for (const finding of review(seeShot(STAND_IN, shot), wantedRanges(shot.pose.message)))
+      times.push(processorMs(() => mend(STAND_IN, shot, finding)));
+  }
+  line('mend', summary(times));
+}
+
+/** The compiled loops against the same loops written plainly. */
+function compiled(): void {
+  const { surface, skinned } = STAND_IN;
+  const { figure, view, picture } = seeShot(STAND_IN, DRAGS[0]!, { ...LIT, isGroundCoarse: false });
+  const mesh = { positions: skinned.positions, triangles: surface.triangles };
+  const raster = createRaster(160, 240);
+  const out = createSkinned(surface);
+  const lighting = lightingOf(LIGHT, figure.points.nose, GROUND.backgroundM);
+  const [middle, radiusM] = [figure.points.hips.left, 1.2];
+  const maps = [shadowMapFrom(lighting.sources[0]!, middle, radiusM, [mesh])];
+  const given = { lighting, middle, radiusM, ground: GROUND };
+  against(
+    'skin, compiled against plain',
+    () => skinSurfaceFast(surface, figure.transforms, out),
+    () => skinSurface(surface, figure.transforms, out),
+  );
+  against(
+    'raster 160x240, compiled against plain',
+    () => rasterise(raster, view, [mesh]),
+    () => plainRasterise(raster, view, mesh),
+  );
+  against(
+    'light 160x240, compiled against plain',
+    () => illuminate(picture, surface, skinned, given, maps),
+    () => plainIlluminate(picture, surface, skinned, given, maps),
+  );
+  against(
+    'exposing 160x240, compiled against plain',
+    () => exposeLinear(picture, surface, skinned),
+    () => plainExpose(picture, surface, skinned),
+  );
+  const small = createRaster(80, 120);
+  against(
+    'raster 80x120 against one ray a pixel',
+    () => rasterise(small, view, [mesh]),
+    () => rayPicture(view, mesh.positions, mesh.triangles, 80, 120),
+    2,
+  );
+}
+
+function orders(): void {
+  const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i): Shot => ({
+    pose,
+    camera: { ...CAMERA, focalLengthMm: i % 2 ? 85 : 50 },
+    light: LIGHT,
+  }));
+  const cost = nine.map((a, i) => nine.map((b, j) => (i === j ? 0 : changeCost(a, b).totalS)));
+  const exactMs = Math.min(...Array.from({ length: 5 }, () => elapsedMs(() => cheapestOrder(cost))));
+  let least = 0;
+  const plainMs = elapsedMs(() => (least = everyOrder(cost)));
+  const { total } = cheapestOrder(cost);
+  if (Math.abs(total - least) > 1e-9)
+    throw new Error(`order costs ${total}, every permutation finds ${least}`);
+  line(
+    `order of ${nine.length} poses against every permutation`,
+    `${exactMs.toFixed(2)} ms against ${plainMs.toFixed(0)} ms: ${(plainMs / exactMs).toFixed(0)} times faster, same ${total.toFixed(0)} s`,
+  );
+}
+
+/** What the core takes in Node, processor time. */
+export function benchCore(): void {
+  firstPictures();
+  recomputes();
+  solves();
+  faces();
+  mends();
+  compiled();
+  orders();
+}
