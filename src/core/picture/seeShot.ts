@@ -5,7 +5,7 @@ import { lightingOf, type Lighting } from '../light';
 import type { Ground } from '../scene';
 import { apart, type Vec3 } from '../units';
 import { assertClear } from './clearOfSitter';
-import { readFace, type FaceReading } from './face';
+import { lightOnFace, readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
 import type { Picture } from './raster/picture';
 import { takePicture } from './raster/takePicture';
@@ -90,12 +90,23 @@ export function seeShot(standIn: StandIn, shot: Shot, options: SeeOptions = {}):
     get readings() {
       return readings();
     },
-    face: once(() => {
-      const lighting = lightingOf(shot.light, figure.points.nose, options.ground?.backgroundM);
-      const through = shadingOf(standIn, shot, figure, lighting, options.ground);
-      return readFace(chartFor(standIn), body, figure, view, lighting, through);
-    }),
+    face: once(() => faceOf(standIn, shot, figure, view, options.ground)),
   };
+}
+
+/** The light on the face; what hangs on pose and light alone is kept while the lens moves. */
+function faceOf(standIn: StandIn, shot: Shot, figure: Figure, view: View, ground?: Ground): FaceReading {
+  const { body, litFace: kept } = standIn;
+  const chart = chartFor(standIn);
+  const lighting = lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
+  const supports = putOnSet(standIn, shot, figure, ground);
+  const of = [standIn.skinnedTo?.posed ?? figure, supports, JSON.stringify(shot.light), ground?.backgroundM];
+  const stands = kept?.of.every((o, i) => o === of[i]);
+  const lit = stands
+    ? kept!.lit
+    : lightOnFace(chart, body, figure, lighting, shadingOf(standIn, shot, figure, lighting, ground));
+  standIn.litFace = { of, lit };
+  return readFace(chart, body, figure, view, lighting, lit);
 }
 
 function pictureOf(
@@ -107,8 +118,12 @@ function pictureOf(
 ): Picture {
   const supports = putOnSet(standIn, shot, figure, ground);
   const lighting = () => lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
-  const light = lit ? { lighting: lighting(), ...sphereOf(figure), ground, isGroundCoarse } : undefined;
-  const { surface, skinned, memory } = standIn;
+  const { surface, skinned, memory, skinnedTo } = standIn;
+  // another look of the eyes shades nothing else
+  const castBy = skinnedTo?.posed ?? figure;
+  const light = lit
+    ? { lighting: lighting(), ...sphereOf(figure), castBy, ground, isGroundCoarse }
+    : undefined;
   return takePicture(surface, skinned, view, measuringSize(shot, scale), memory, light, supports);
 }
 

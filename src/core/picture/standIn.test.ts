@@ -3,6 +3,7 @@ import { figureOf } from '../figure';
 import { viewOf } from '../camera';
 import { neutralPose, type Gaze } from '../pose';
 import { createStandIn, seeShot, type Shot } from '.';
+import { plainGround } from '../scene';
 import { bodyOf, CAMERA, LIGHT, standInOf, type PersonName } from '../../../tests/support/people';
 
 const GAZES: Gaze[] = [{ kind: 'lens' }, { kind: 'hand', side: 'left' }, { kind: 'down' }];
@@ -31,6 +32,25 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])('a %s sitter seen 
     expect(after.readings).toEqual(anew.readings);
     const off = kept.skinned.positions.map((v, i) => Math.abs(v - fresh.skinned.positions[i]!));
     expect(Math.max(...off)).toBeLessThan(1e-6);
+  });
+
+  it('keeps the shadows of a lamp that stands and the light on a face, and casts those of one that moved or of another pose anew', () => {
+    const [kept, fresh] = [createStandIn(bodyOf(name), surface), createStandIn(bodyOf(name), surface)];
+    const others: Shot['light']['others'] = [
+      { id: 'rim', kind: 'strip', arcDeg: 150, heightM: 2, distanceM: 1.5, sizeM: 1.2, powerStops: 0 },
+    ];
+    const first: Shot = { ...shotFrom(0, { kind: 'lens' }), light: { ...LIGHT, others } };
+    const keyMoved: Shot = { ...first, light: { ...first.light, arcDeg: -50 } };
+    const posedElse: Shot = { ...keyMoved, pose: { ...keyMoved.pose, settings: { twistLeftDeg: 30 } } };
+    const lit = { lit: true, ground: plainGround(2.4) };
+    for (const shot of [first, shotFrom(25, { kind: 'lens' }), first, keyMoved, posedElse, first]) {
+      const { picture, face } = seeShot(kept, shot, lit);
+      fresh.memory.shadows = [];
+      fresh.litFace = undefined;
+      const anew = seeShot(fresh, shot, lit);
+      expect(picture.light).toEqual(anew.picture.light);
+      expect(face()).toEqual(anew.face());
+    }
   });
 
   it('leaves the figure that was seen before as it was', () => {

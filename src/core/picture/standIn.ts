@@ -15,7 +15,7 @@ import { faceShares, neutralPose } from '../pose';
 import { viewTowards } from '../camera';
 import { supportMesh, type Ground, type Support, type SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
-import { faceChartOf, isOfHead, type FaceChart, type HeadVertices } from './face';
+import { faceChartOf, isOfHead, type FaceChart, type HeadVertices, type LitFace } from './face';
 import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
@@ -44,6 +44,8 @@ export interface StandIn {
   bodyTriangles: Uint32Array | undefined;
   /** Raster of what may shade the face besides the head. */
   besideMap: Raster | undefined;
+  /** The light on the face as it was read last, and what it was read of. */
+  litFace: { of: readonly unknown[]; lit: LitFace } | undefined;
   /** The figure that `skinned` holds. */
   skinnedTo: { figure: Figure; posed: PosedBody | undefined } | undefined;
   /** The last figure, kept because a moved camera does not move the sitter. */
@@ -71,6 +73,7 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     head: undefined,
     bodyTriangles: undefined,
     besideMap: undefined,
+    litFace: undefined,
     skinnedTo: undefined,
     last: undefined,
     supports: undefined,

@@ -19,10 +19,12 @@ export {
 export { FACE_PATTERNS, facePattern, type FacePattern, type PatternReading } from './pattern';
 export {
   DARK_SOCKET_STOPS,
+  lightOnFace,
   MARGIN_DEG,
   readFace,
   readLight,
   type FaceReading,
   type LightReading,
+  type LitFace,
 } from './reading';
 export { type Catchlight, type Reflections } from './reflections';

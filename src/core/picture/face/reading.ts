@@ -72,38 +72,57 @@ function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightRead
 /** Share of each source that what is not the head lets through to every place of the chart. */
 type Through = readonly (Float32Array | undefined)[];
 
-/** Reads the light on the face of a figure; with it, the light on every place of the chart. */
-export function readFace(
+/** What the light does to a face wherever it is seen from, and the light on every place of the chart. */
+export type LitFace = Omit<FaceReading, 'reflections'> & { light: FaceLight };
+
+/** How far the eye socket of one side lies under the brightest tenth of the face, stops; +1 is the sitter's left. */
+function socketStops(chart: FaceChart, total: Float32Array, bright: number, sign: 1 | -1): number {
+  const skin: number[] = [];
+  for (let i = 0; i < chart.texel.length; i++) {
+    const isAround =
+      Math.abs(sign * chart.x[i]! - 0.138) < 0.075 && chart.y[i]! > 0.46 && chart.y[i]! < 0.545;
+    if (isAround) skin.push(total[i]!);
+  }
+  skin.sort((a, b) => a - b);
+  return stops(bright, skin[skin.length >> 1] ?? 0);
+}
+
+/** Reads the light on the face of a figure, wherever it is seen from. */
+export function lightOnFace(
   chart: FaceChart,
   body: Body,
   figure: Figure,
-  view: View,
   lighting: Lighting,
   through: Through,
-): FaceReading & { light: FaceLight } {
-  const head = intoHead(figure);
-  const light = lightFace(chart, body, head, lighting, through);
+): LitFace {
+  const light = lightFace(chart, body, intoHead(figure), lighting, through);
   const sorted = Float32Array.from(light.total).sort();
   const quantile = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
-  const socket = (sign: 1 | -1) => {
-    const skin: number[] = [];
-    for (let i = 0; i < chart.texel.length; i++) {
-      const isAround =
-        Math.abs(sign * chart.x[i]! - 0.138) < 0.075 && chart.y[i]! > 0.46 && chart.y[i]! < 0.545;
-      if (isAround) skin.push(light.total[i]!);
-    }
-    skin.sort((a, b) => a - b);
-    return stops(quantile(0.9), skin[skin.length >> 1] ?? 0);
-  };
+  const bright = quantile(0.9);
   return {
     light,
     pattern: facePattern(chart, light),
     azimuthDeg: light.azimuthDeg,
     elevationDeg: light.elevationDeg,
     ratioStops: stops(quantile(0.85), quantile(0.08)),
-    socketsStops: { left: socket(1), right: socket(-1) },
-    reflections: reflectionsOf(chart, body, figure, head, view, lighting),
+    socketsStops: {
+      left: socketStops(chart, light.total, bright, 1),
+      right: socketStops(chart, light.total, bright, -1),
+    },
   };
+}
+
+/** Reads the light on the face of a figure as a lens sees it. */
+export function readFace(
+  chart: FaceChart,
+  body: Body,
+  figure: Figure,
+  view: View,
+  lighting: Lighting,
+  lit: LitFace,
+): FaceReading {
+  const { light: _, ...reading } = lit;
+  return { ...reading, reflections: reflectionsOf(chart, body, figure, intoHead(figure), view, lighting) };
 }
 
 /**
@@ -120,7 +139,9 @@ export function readLight(
   through: Through,
 ): LightReading {
   const head = intoHead(figure);
-  const { light, ...face } = readFace(chart, body, figure, view, lighting, through);
+  const lit = lightOnFace(chart, body, figure, lighting, through);
+  const { light } = lit;
+  const face = readFace(chart, body, figure, view, lighting, lit);
   const near = [
     [MARGIN_DEG, 0],
     [-MARGIN_DEG, 0],

@@ -94,15 +94,10 @@ export function readMeter(standIn: StandIn, shot: Shot, ground: Ground, meter: M
   const { at, cap } = meter;
   const turns = { lens: subtract(lens, at), key: subtract(key, at), up: [0, 1, 0] as Vec3 };
   const axis = unit(turns[meter.towards]);
+  const raster = createRaster(standIn.memory.shadowPx, standIn.memory.shadowPx);
   const gives = lighting.sources.map((source) => {
     const map = source.castsShadow
-      ? shadowMapFrom(
-          source,
-          middle,
-          radiusM,
-          meshesOf(surface, skinned, supports),
-          (standIn.memory.shadows[0] ??= createRaster(standIn.memory.shadowPx, standIn.memory.shadowPx)),
-        )
+      ? shadowMapFrom(source, middle, radiusM, meshesOf(surface, skinned, supports), raster)
       : null;
     let sum = 0;
     for (const p of source.points) {

@@ -38,6 +38,8 @@ export interface PictureLight {
   /** Sphere round the sitter that the shadow map must hold. */
   middle: Vec3;
   radiusM: number;
+  /** What stands skinned: while it is the same thing, it casts the same shadows. */
+  castBy?: object;
   /** With it background and floor are lit too. */
   ground?: Ground | undefined;
   /** Ground is lit at every other pixel, and the ones between are like their neighbour. */

@@ -2,18 +2,17 @@ import { PARTS, type BodySurface } from '../../body';
 import type { View } from '../../camera';
 import type { SkinnedSurface } from '../../figure';
 import { resolve, type Mesh } from '../../kernel';
-import type { LightSamples } from '../../light';
 import type { SupportMesh } from '../../scene';
+import { castShadows, type CastShadow } from './castShadows';
 import { illuminate } from './illuminate';
 import type { Picture, PictureLight } from './picture';
 import { createRaster, rasterise, type Raster } from './raster';
-import { shadowMapFrom } from './shadow';
 
 /** Reused memory of one camera's pictures. */
 export interface PictureMemory {
   raster?: Raster;
-  /** One a lamp. */
-  shadows: Raster[];
+  /** One a lamp, as they were cast last. */
+  shadows: (CastShadow | undefined)[];
   shadowPx: number;
 }
 
@@ -67,19 +66,10 @@ export function takePicture(
     groundPart: undefined,
   };
   if (light) {
-    const cast = (source: LightSamples, i: number) => {
-      if (!source.castsShadow) return null;
-      const map = shadowMapFrom(
-        source,
-        light.middle,
-        light.radiusM,
-        meshes,
-        memory.shadows[i] ?? createRaster(memory.shadowPx, memory.shadowPx),
-      );
-      memory.shadows[i] = map.raster;
-      return map;
-    };
-    illuminate(picture, surface, skinned, light, light.maps ?? light.lighting.sources.map(cast));
+    // without a name for what is skinned nothing is known to stand as it stood
+    const casters = [light.castBy ?? {}, supports];
+    const maps = light.maps ?? castShadows(light, meshes, casters, memory.shadows, memory.shadowPx);
+    illuminate(picture, surface, skinned, light, maps);
   }
   return picture;
 }
