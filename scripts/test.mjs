@@ -1,7 +1,7 @@
 /** `npm test`: check, unit and reference tests, then the production build in a real browser; ends with one line of counts. */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { bin, build, installBrowser, installDependencies, ROOT } from './prepare.mjs';
 
 installDependencies();
@@ -10,6 +10,8 @@ mkdirSync(join(ROOT, '.cache'), { recursive: true });
 
 let passed = 0;
 let failed = 0;
+/** Seconds of every file of tests. */
+const files = [];
 
 const check = spawnSync(process.execPath, [join(ROOT, 'scripts/check.mjs')], { cwd: ROOT, encoding: 'utf8' });
 process.stdout.write(check.stdout);
@@ -38,7 +40,11 @@ function vitest(project) {
     failed++;
     return;
   }
-  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
+  const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
+    readFileSync(report, 'utf8'),
+  );
+  for (const { name, startTime, endTime } of testResults)
+    files.push({ path: relative(ROOT, name), seconds: (endTime - startTime) / 1000 });
   passed += numPassedTests;
   failed += numFailedTests;
   // a file that could not even be read has a failed suite and no test
@@ -49,5 +55,10 @@ vitest('core');
 build();
 vitest('e2e');
 
+console.log('The ten slowest files:');
+for (const { path, seconds } of files.sort((a, b) => b.seconds - a.seconds).slice(0, 10))
+  console.log(`${seconds.toFixed(1).padStart(8)} s  ${path}`);
+const minutes = process.uptime() / 60;
+console.log(`${minutes.toFixed(1)} minutes`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed ? 1 : 0);

@@ -45,6 +45,19 @@ it('every page comes with a strict policy, and no page breaks it', async () => {
   expect(errors).toEqual([]);
 });
 
+it('compiled code runs in the workers alone', async () => {
+  await gilvo.open('/');
+  await gilvo.one('article canvas[data-state="drawn"]');
+  const told = await gilvo.driver.executeScript<string>(`
+    try {
+      new WebAssembly.Module(Uint8Array.of(0, 97, 115, 109, 1, 0, 0, 0));
+      return 'compiled';
+    } catch (error) {
+      return error.name;
+    }`);
+  expect(told).toBe('CompileError');
+});
+
 it('a script that is put into the page is not run', async () => {
   await gilvo.open('/');
   const ran = await gilvo.driver.executeAsyncScript<boolean>(`
