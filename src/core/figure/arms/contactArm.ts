@@ -4,7 +4,7 @@ import { add, subtract, unit, sideSign, type Quat, type Side, type Vec3 } from '
 import { CLEAR_ELBOW, finishArm, wristAngles, fingerAxes, type ArmAngles, type ArmChoice } from './armBones';
 import type { Carriage } from '../carriage';
 import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
-import { layHand, lieOn } from '../hands/layHand';
+import { layHand, lieOn, type LaidHand } from '../hands/layHand';
 import type { Clearance } from '../clearances/clearance';
 import type { Target } from '../trunk/reach';
 import { boneFrame, twoBone } from '../joints/twoBone';
@@ -81,13 +81,28 @@ export function placeContactArm(
   const outwards = turned([sign, 0, 0], chest);
   const backwards = turned([0, 0, -1], chest);
 
-  const tryArm = (choice: ArmChoice, best: number): Candidate | null => {
-    const f = ((lie.fingersForwardDeg + choice.fingerDeg) * Math.PI) / 180;
+  // the hand lies alike however the elbow swivels
+  const laidHands = new Map<number, LaidHand>();
+  const laidAt = (fingerDeg: number): LaidHand => {
+    const known = laidHands.get(fingerDeg);
+    if (known) return known;
+    const f = ((lie.fingersForwardDeg + fingerDeg) * Math.PI) / 180;
     const fingers = unit(add(add([0, 0, 0], tangentDown, Math.cos(f)), tangentFront, Math.sin(f)));
     const laid = layHand(side, lie, target, fingers, lengths.handM);
+    laidHands.set(fingerDeg, laid);
+    return laid;
+  };
+
+  const tryArm = (choice: ArmChoice, best: number): Candidate | null => {
+    const swivelCost = ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * swivelWeight;
+    const fingerCost = lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5;
+    // every other cost only adds to these
+    if (swivelCost + fingerCost >= best) return null;
+    const laid = laidAt(choice.fingerDeg);
     const a = (choice.swivelDeg * Math.PI) / 180;
     const pole = add(add(add([0, 0, 0], outwards, Math.cos(a)), backwards, Math.sin(a)), down, 0.25);
     const arm = twoBone(shoulder, laid.wrist, pole, ...bones);
+    if (swivelCost + fingerCost + strain(arm.bendDeg, 0, WANTED_ELBOW_DEG) * PAST_LIMIT >= best) return null;
     const flexionFront = unit(subtract(arm.end, shoulder));
     const forward = subtract(arm.end, arm.middle);
     const upper = boneFrame(shoulder, arm.middle, arm.bendDeg > 1 ? forward : flexionFront);
@@ -99,8 +114,8 @@ export function placeContactArm(
       strain(bend, back, 38) +
       strain(sideways, -12, 20) +
       strain(turn, -55, 55) * 1.2 +
-      (lie.isFree ? 0 : (choice.fingerDeg / 40) ** 2 * 0.5) +
-      ((choice.swivelDeg - lie.easySwivelDeg - askedSwivelDeg) / 45) ** 2 * swivelWeight +
+      fingerCost +
+      swivelCost +
       strain(arm.bendDeg, 0, EASY_ELBOW_DEG) +
       strain(arm.bendDeg, 0, WANTED_ELBOW_DEG) * PAST_LIMIT +
       strain(bend, -mostWristDeg, mostWristDeg) * PAST_LIMIT +

@@ -132,14 +132,14 @@ function regionFrame(side: Side, region: HandRegion, normal: Vec3, fingers: Vec3
   }
 }
 
-/** Lays a hand on its target: its frame, and where that puts the wrist. */
-export function layHand(
-  side: Side,
-  lie: Lie,
-  target: Target,
-  fingers: Vec3,
-  handM: number,
-): { wrist: Vec3; hand: Quat } {
+/** A hand as it lies: its frame, and where that puts the wrist, metres. */
+export interface LaidHand {
+  wrist: Vec3;
+  hand: Quat;
+}
+
+/** Lays a hand on its target. */
+export function layHand(side: Side, lie: Lie, target: Target, fingers: Vec3, handM: number): LaidHand {
   const hand = regionFrame(side, lie.region, target.normal, fingers);
   const p = touchingPoint(lie);
   const local: Vec3 = [sideSign(side) * p[0] * handM, p[1] * handM, p[2] * handM];

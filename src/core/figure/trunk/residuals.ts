@@ -1,11 +1,11 @@
-import { jointIndex, type Body } from '../../body';
+import type { Body } from '../../body';
 import { legModes, settingOf, SETTINGS, sided, type Pose, type SettingId } from '../../pose';
 import { add, apart, dot, radians, SIDES, subtract, type Side, type Vec3 } from '../../units';
 import { isPropped, SEAT_HALF_SHARE, sitsFree, standsFree, type Carriage } from '../carriage';
 import { bonesM, turned, type Frames } from '../joints/frames';
 import { NEARLY_STRAIGHT, reachAtBendM } from '../joints/twoBone';
 import type { Foot } from '../legs/stance';
-import { balanceTarget, centreWithLump, type ArmLump } from './mass';
+import { balanceTarget, type ArmLump } from './mass';
 import { reachGaps, type ReachGoal } from './reach';
 import type { TrunkState } from './trunk';
 import { BALANCE_PER_M } from './unknowns';
@@ -85,22 +85,28 @@ export interface Wishes {
   goals: readonly ReachGoal[];
 }
 
-type Terms = (state: TrunkState, out: number[]) => void;
+/** What a trial of the search comes to: the centre of mass and the hips, set frame, metres. */
+export interface Placed {
+  com: Vec3;
+  hips: Record<Side, Vec3>;
+}
+
+type Terms = (state: TrunkState, placed: Placed, out: number[]) => void;
 
 /**
- * What keeps a trunk from being as it was asked, weighed, for frames that are placed in a state: balance, pelvis and
+ * What keeps a trunk from being as it was asked, weighed, for a body that is placed in a state: balance, pelvis and
  * knees of one who stands, how far the trunk gives way, and what contacts still lack.
  */
-export function residualsOf(wishes: Wishes): (state: TrunkState) => number[] {
+export function residualsOf(wishes: Wishes): (state: TrunkState, placed: Placed) => number[] {
   const terms = [
     ...(standsFree(wishes.carriage) ? [standingTerms(wishes), kneeTerms(wishes)] : []),
     ...(sitsFree(wishes.carriage) ? [seatTerms(wishes)] : []),
     leanTerms(wishes),
     ...(wishes.goals.length > 0 ? [reachTerms(wishes)] : []),
   ];
-  return (state) => {
+  return (state, placed) => {
     const out: number[] = [];
-    for (const term of terms) term(state, out);
+    for (const term of terms) term(state, placed, out);
     return out;
   };
 }
@@ -118,8 +124,8 @@ export function wantedPelvisOf({ body, pose, yaw }: Carriage, target: Vec3): Vec
 }
 
 /** Balance over the asked share of weight, and the pelvis where it was asked to be. */
-function standingTerms({ frames, carriage, feet, lump }: Wishes): Terms {
-  const { body, pose, yaw } = carriage;
+function standingTerms({ carriage, feet }: Wishes): Terms {
+  const { pose, yaw } = carriage;
   const target = balanceTarget(pose, feet);
   const wanted = wantedPelvisOf(carriage, target);
   const balance = isPropped(carriage) ? LEANING_BALANCE_PER_M : BALANCE_PER_M;
@@ -129,8 +135,7 @@ function standingTerms({ frames, carriage, feet, lump }: Wishes): Terms {
   const rollPerDeg = firmnessOf(pose, 'hipsLeftUpDeg', ROLL_PER_DEG);
   const askedRollDeg = settingOf(pose, 'hipsLeftUpDeg');
   const mostRollDeg = Math.max(MOST_ROLL_DEG, Math.abs(askedRollDeg));
-  return (state, out) => {
-    const com = centreWithLump(frames, body, lump);
+  return (state, { com }, out) => {
     const off = subtract(state.pelvis, wanted);
     out.push(
       (com[0] - target[0]) * balance,
@@ -147,12 +152,11 @@ function standingTerms({ frames, carriage, feet, lump }: Wishes): Terms {
 const OVER_SEAT_M = 0.01;
 
 /** One who sits without a back to lean on does not fall backwards: the trunk comes forward until it is over the seat. */
-function seatTerms({ frames, carriage, lump }: Wishes): Terms {
+function seatTerms({ carriage }: Wishes): Terms {
   const { body, yaw } = carriage;
   const front = turned([0, 0, 1], yaw);
   const rearM = SEAT_HALF_SHARE * body.lengths.frameM - OVER_SEAT_M;
-  return (state, out) => {
-    const com = centreWithLump(frames, body, lump);
+  return (state, { com }, out) => {
     out.push(Math.max(0, -dot(subtract(com, state.pelvis), front) - rearM) * BALANCE_PER_M);
   };
 }
@@ -169,7 +173,7 @@ function legReach(body: Body, pose: Pose, side: Side): { askedM: number; mostM: 
 }
 
 /** Standing legs as long as their knees were asked to be bent. Said as distances, which stay smooth at full stretch. */
-function kneeTerms({ frames, carriage: { body, pose }, feet }: Wishes): Terms {
+function kneeTerms({ carriage: { body, pose }, feet }: Wishes): Terms {
   const modes = legModes(pose);
   const leftShare = settingOf(pose, 'leftWeightShare');
   const standing = SIDES.filter((side) => modes[side] === 'stands').map((side) => {
@@ -179,14 +183,14 @@ function kneeTerms({ frames, carriage: { body, pose }, feet }: Wishes): Terms {
     const reach = legReach(body, pose, side);
     return {
       ...reach,
-      hip: jointIndex(`${side}:thigh`),
+      side,
       ankle: feet[side].ankle,
       perM: perDeg / METRES_PER_DEG,
     };
   });
-  return (_, out) => {
-    for (const { hip, ankle, askedM, mostM, perM } of standing) {
-      const farM = apart(frames.position[hip]!, ankle);
+  return (_, { hips }, out) => {
+    for (const { side, ankle, askedM, mostM, perM } of standing) {
+      const farM = apart(hips[side], ankle);
       out.push(Math.max(0, farM - mostM) * STANDING_REACH_PER_M, (farM - askedM) * perM);
     }
   };
@@ -197,7 +201,7 @@ function leanTerms({ carriage, goals }: Wishes): Terms {
   const standing = standsFree(carriage);
   const asidePerDeg = standing ? LEAN_ASIDE_PER_DEG.standing : LEAN_ASIDE_PER_DEG.carried;
   const most = goals.length > 0 ? { aside: MOST_REACHING_DEG, ahead: MOST_REACHING_DEG } : MOST_BALANCING_DEG;
-  return ({ leanLeftDeg, leanForwardDeg }, out) =>
+  return ({ leanLeftDeg, leanForwardDeg }, _, out) =>
     out.push(
       leanLeftDeg * asidePerDeg,
       leanForwardDeg * LEAN_AHEAD_PER_DEG,
@@ -208,7 +212,7 @@ function leanTerms({ carriage, goals }: Wishes): Terms {
 
 /** What contacts still lack, and how far back and collarbones give way for them. */
 function reachTerms({ frames, carriage, goals }: Wishes): Terms {
-  return ({ bowDeg, twistLeftDeg, girdle }, out) => {
+  return ({ bowDeg, twistLeftDeg, girdle }, _, out) => {
     out.push(bowDeg * SPINE_PRIOR_PER_DEG, twistLeftDeg * SPINE_PRIOR_PER_DEG);
     out.push(beyond(bowDeg, MOST_BOW_DEG), beyond(twistLeftDeg, MOST_TWIST_DEG));
     for (const side of SIDES)

@@ -4,7 +4,9 @@ import { at, rotationOf, turned, type Frames } from '../joints/frames';
 import type { PlacedLeg } from '../legs/legBones';
 import { placeLegs } from '../legs/legs';
 import { leastSquares } from './leastSquares';
-import { residualsOf, type Wishes } from './residuals';
+import { centreWithLump } from './mass';
+import { quickPlace } from './quickPlace';
+import { residualsOf, type Placed, type Wishes } from './residuals';
 import { placeTrunk, type TrunkState } from './trunk';
 import { ENOUGH, fromUnknowns, STEPS, toUnknowns, unknownsOf } from './unknowns';
 
@@ -27,11 +29,10 @@ export function settle(
     return fromUnknowns(all, start.tuckDeg);
   };
   const residuals = residualsOf(wishes);
+  const place = quickPlace(wishes) ?? slowPlace(wishes);
   const placedResiduals = (x: readonly number[]): number[] => {
     const state = full(x);
-    placeTrunk(frames, carriage, state);
-    placeLegs(frames, carriage, feet);
-    return residuals(state);
+    return residuals(state, place(state));
   };
   const from = active.map((u) => whole[u]!);
   const steps = active.map((u) => STEPS[u]!);
@@ -39,6 +40,20 @@ export function settle(
   const state = full(found);
   placeTrunk(frames, carriage, state);
   return { state, legs: placeLegs(frames, carriage, feet) };
+}
+
+/** Places the whole trunk and both legs in the frames, for whoever is not quickly placed. */
+export function slowPlace({ frames, carriage, feet, lump }: Wishes): (state: TrunkState) => Placed {
+  return (state) => {
+    placeTrunk(frames, carriage, state);
+    placeLegs(frames, carriage, feet);
+    return {
+      get com() {
+        return centreWithLump(frames, carriage.body, lump);
+      },
+      hips: { left: at(frames, 'left:thigh'), right: at(frames, 'right:thigh') },
+    };
+  };
 }
 
 /** The hips bend this far before the pelvis rolls back with the thighs, degrees. */

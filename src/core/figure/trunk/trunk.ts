@@ -50,11 +50,28 @@ const USUAL_HEAD_KEEPS = 0.17;
 const HINGE_AT_PELVIS = 0.72;
 const HINGE_AT_PELVIS_LYING = 0.45;
 
-/** Places pelvis, spine, neck, head and collarbones from what was said and the state of the search. */
-export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState): void {
-  const { body, pose } = carriage;
+/** A vertebra that bends: to the side (top to the left is negative about z), twisted to the left, forward. */
+interface Vertebra {
+  joint: 'spineLow' | 'spineMid' | 'spineHigh';
+  sideDeg: number;
+  twistDeg: number;
+  forwardDeg: number;
+}
+
+/** Roll and pitch of the pelvis on the way that the body is carried, and the vertebrae from below. */
+export interface SpineAngles {
+  rollDeg: number;
+  pitchDeg: number;
+  vertebrae: readonly [Vertebra, Vertebra, Vertebra];
+}
+
+/**
+ * How pelvis and spine bend for what was said and the state of the search. Shares along the spine are as in the anatomy
+ * of the joints: the lower back flexes, the upper back twists.
+ */
+export function spineAngles({ pose }: Carriage, state: TrunkState): SpineAngles {
   const s = (id: Parameters<typeof settingOf>[1]) => settingOf(pose, id);
-  const roll = s('hipsLeftUpDeg') - s('leanLeftDeg') + state.rollDeg;
+  const rollDeg = s('hipsLeftUpDeg') - s('leanLeftDeg') + state.rollDeg;
   const hinge = s('hingeDeg') + state.leanForwardDeg;
   const hollow = s('lowerHollowDeg') - NEUTRAL.hollowDeg;
   const curve = s('upperCurveDeg') - NEUTRAL.curveDeg + state.bowDeg;
@@ -63,31 +80,45 @@ export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState
   const bend = s('bendLeftDeg') + state.leanLeftDeg;
   const twist = s('twistLeftDeg') + state.twistLeftDeg;
   // the spine rights itself over a tilted pelvis, not over a body that leans as one piece
-  const counterRoll = -0.92 * (roll + s('leanLeftDeg'));
+  const counterRoll = -0.92 * (rollDeg + s('leanLeftDeg'));
   const atPelvis = isLying(pose.support) ? HINGE_AT_PELVIS_LYING : HINGE_AT_PELVIS;
+  const bent = (
+    joint: Vertebra['joint'],
+    forwardDeg: number,
+    sideShare: number,
+    twistShare: number,
+  ): Vertebra => ({
+    joint,
+    sideDeg: -(bend * sideShare) + counterRoll * sideShare,
+    twistDeg: twist * twistShare,
+    forwardDeg,
+  });
+  return {
+    rollDeg,
+    pitchDeg: hinge * atPelvis + hollow * 0.5 + s('leanForwardDeg') - state.tuckDeg,
+    vertebrae: [
+      bent(
+        'spineLow',
+        (1 - atPelvis) * hinge - 0.6 * hollow - 0.3 * slump + 0.55 * state.tuckDeg,
+        0.42,
+        0.16,
+      ),
+      bent('spineMid', -0.4 * hollow + 1.2 * slump + 0.25 * curve + 0.3 * state.tuckDeg, 0.36, 0.34),
+      bent('spineHigh', 0.5 * hollow + 1.6 * slump + 0.75 * curve, 0.22, 0.5),
+    ],
+  };
+}
 
+/** Places pelvis, spine, neck, head and collarbones from what was said and the state of the search. */
+export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState): void {
+  const { body, pose } = carriage;
+  const { rollDeg, pitchDeg, vertebrae } = spineAngles(carriage, state);
   const pelvis = jointIndex('pelvis');
   frames.position[pelvis] = state.pelvis;
-  frames.rotation[pelvis] = chain(
-    carriage.base,
-    about('z', roll),
-    about('x', hinge * atPelvis + hollow * 0.5 + s('leanForwardDeg') - state.tuckDeg),
-  );
-  // forward pitch, side bend (top to the left is negative about z), twist; shares along the spine as in the anatomy
-  // of the joints: the lower back flexes, the upper back twists
-  const vertebrae: [Parameters<typeof hang>[2], number, number, number][] = [
-    ['spineLow', (1 - atPelvis) * hinge - 0.6 * hollow - 0.3 * slump + 0.55 * state.tuckDeg, 0.42, 0.16],
-    ['spineMid', -0.4 * hollow + 1.2 * slump + 0.25 * curve + 0.3 * state.tuckDeg, 0.36, 0.34],
-    ['spineHigh', 0.5 * hollow + 1.6 * slump + 0.75 * curve, 0.22, 0.5],
-  ];
+  frames.rotation[pelvis] = chain(carriage.base, about('z', rollDeg), about('x', pitchDeg));
   let rotation = frames.rotation[pelvis]!;
-  for (const [joint, pitch, sideShare, twistShare] of vertebrae) {
-    rotation = chain(
-      rotation,
-      about('z', -(bend * sideShare) + counterRoll * sideShare),
-      about('y', twist * twistShare),
-      about('x', pitch),
-    );
+  for (const { joint, sideDeg, twistDeg, forwardDeg } of vertebrae) {
+    rotation = chain(rotation, about('z', sideDeg), about('y', twistDeg), about('x', forwardDeg));
     hang(frames, body, joint, rotation);
   }
   placeHead(frames, body, pose);
@@ -100,23 +131,37 @@ export function yawDeg(rotation: Quat): number {
   return degrees(Math.atan2(front[0], front[2]));
 }
 
-function placeHead(frames: Frames, body: Body, pose: Pose): void {
-  const chest = rotationOf(frames, 'spineHigh');
-  const yaw = yawDeg(chest);
-  const upright = about('y', yaw);
-  // what remains of the trunk's pitch and roll after neck and balance have worked
-  const carriedOn = between(upright, chest, HEAD_KEEPS[pose.support] ?? USUAL_HEAD_KEEPS);
-  const head = chain(
-    carriedOn,
+/** The neck goes this share of the way from the chest to the head. */
+export const NECK_FOLLOWS = 0.42;
+
+/** Share of the trunk's pitch and roll that the head keeps. */
+export function keptByHead({ support }: Pose): number {
+  return HEAD_KEEPS[support] ?? USUAL_HEAD_KEEPS;
+}
+
+/** Turn, tilt and nod of the head as they were said. */
+export function headLocal(pose: Pose): Quat {
+  return chain(
     about('y', settingOf(pose, 'headTurnLeftDeg')),
     about('z', -settingOf(pose, 'headTiltLeftDeg')),
     about('x', settingOf(pose, 'chinDownDeg')),
   );
-  const neckLength = body.skeleton.bind[jointIndex('head')]![1] - body.skeleton.bind[jointIndex('neck')]![1];
-  const reach = degrees(
-    Math.asin(Math.max(-0.6, Math.min(0.9, settingOf(pose, 'faceForwardCm') / 100 / (neckLength * 1.25)))),
-  );
-  const neck = chain(between(chest, head, 0.42), about('x', reach));
+}
+
+/** How far the neck reaches forward to bring the face where it was said, degrees. */
+export function neckReachDeg(body: Body, pose: Pose): number {
+  const { bind } = body.skeleton;
+  const neckLengthM = bind[jointIndex('head')]![1] - bind[jointIndex('neck')]![1];
+  const share = settingOf(pose, 'faceForwardCm') / 100 / (neckLengthM * 1.25);
+  return degrees(Math.asin(Math.max(-0.6, Math.min(0.9, share))));
+}
+
+function placeHead(frames: Frames, body: Body, pose: Pose): void {
+  const chest = rotationOf(frames, 'spineHigh');
+  const upright = about('y', yawDeg(chest));
+  // what remains of the trunk's pitch and roll after neck and balance have worked
+  const head = chain(between(upright, chest, keptByHead(pose)), headLocal(pose));
+  const neck = chain(between(chest, head, NECK_FOLLOWS), about('x', neckReachDeg(body, pose)));
   hang(frames, body, 'neck', neck);
   hang(frames, body, 'head', head);
   for (const side of SIDES) hang(frames, body, jointOn(side, 'eye'), head);
