@@ -1,4 +1,4 @@
-import { bindToHead, headToBind, PARTS, partIndex, type Body, type BodySurface } from '../../body';
+import { bindToHead, headToBind, partIndex, type Body, type BodySurface } from '../../body';
 import { viewTowards } from '../../camera';
 import type { Vec3 } from '../../units';
 import { createRaster, rasterise } from '../raster/raster';
@@ -88,11 +88,22 @@ export function headVerticesOf(surface: BodySurface, { tree }: FaceChart): HeadV
   };
 }
 
+/** Whether a vertex is of some set, asked of each once: its triangles share it. */
+function vertexSet(isOfIt: (vertex: number) => boolean): (vertex: number) => boolean {
+  const known = new Map<number, boolean>();
+  return (vertex) => {
+    const told = known.get(vertex) ?? isOfIt(vertex);
+    known.set(vertex, told);
+    return told;
+  };
+}
+
 /** Makes the chart of a surface. */
 export function faceChartOf(body: Body, surface: BodySurface): FaceChart {
   const { lengths } = body;
   const H = lengths.headHeightM;
   const { positions, normals, triangles } = surface;
+  const face = partIndex('face');
   const own: number[] = [];
   const labels: number[] = [];
   surface.triangleLabels.forEach((label, t) => {
@@ -101,10 +112,11 @@ export function faceChartOf(body: Body, surface: BodySurface): FaceChart {
     labels.push(label);
   });
   const at = (array: Float32Array, v: number): Vec3 => [array[v * 3]!, array[v * 3 + 1]!, array[v * 3 + 2]!];
-  const noseAt = (t: number) =>
-    PARTS[labels[t]!] === 'face' &&
-    [0, 1, 2].every((k) => isNose(bindToHead(lengths, at(positions, own[t * 3 + k]!))));
-  const tree = rayTreeOf(positions, own, (t) => (noseAt(t) ? BLOCKED.byNose : BLOCKED.byHead));
+  const onNose = vertexSet((v) => isNose(bindToHead(lengths, at(positions, v))));
+  const groups = Uint8Array.from(labels, (label, t) =>
+    label === face && [0, 1, 2].every((k) => onNose(own[t * 3 + k]!)) ? BLOCKED.byNose : BLOCKED.byHead,
+  );
+  const tree = rayTreeOf(positions, own, groups);
 
   // from far ahead, so that perspective is none
   const far = 80 * H;
@@ -124,7 +136,6 @@ export function faceChartOf(body: Body, surface: BodySurface): FaceChart {
   const ys: number[] = [];
   const position: number[] = [];
   const normal: number[] = [];
-  const face = partIndex('face');
   for (let i = 0; i < raster.triangle.length; i++) {
     const t = raster.triangle[i]!;
     if (t < 0 || labels[t] !== face) continue;

@@ -16,49 +16,77 @@ export interface RayTree {
 
 const LEAF = 6;
 
-/** Builds the tree: boxes halved at the middle of their longest side. */
+/** Middles of triangles, three numbers each. */
+function middlesOf(positions: Float32Array, triangles: ArrayLike<number>): Float32Array {
+  const out = new Float32Array(triangles.length);
+  for (let t = 0; t < triangles.length; t += 3) {
+    const [a, b, c] = [triangles[t]! * 3, triangles[t + 1]! * 3, triangles[t + 2]! * 3];
+    for (let k = 0; k < 3; k++) out[t + k] = (positions[a + k]! + positions[b + k]! + positions[c + k]!) / 3;
+  }
+  return out;
+}
+
+/** Puts those of `order` from one place to another whose middle lies below `level` along an axis first; says how far they go. */
+function partition(
+  order: Int32Array,
+  middle: Float32Array,
+  axis: number,
+  level: number,
+  from: number,
+  to: number,
+): number {
+  let next = from;
+  for (let i = from; i < to; i++) {
+    const t = order[i]!;
+    if (middle[t * 3 + axis]! >= level) continue;
+    order[i] = order[next]!;
+    order[next++] = t;
+  }
+  return next;
+}
+
+/** Builds the tree: boxes parted at the middle of their longest side, or in halves where all lie on one side of it. */
 export function rayTreeOf(
   positions: Float32Array,
-  triangles: readonly number[],
-  groupOf: (triangle: number) => number,
+  triangles: ArrayLike<number>,
+  groups: Uint8Array,
 ): RayTree {
   const n = triangles.length / 3;
-  const middle = new Float32Array(n * 3);
-  for (let t = 0; t < n; t++)
-    for (let c = 0; c < 3; c++)
-      middle[t * 3 + c] =
-        (positions[triangles[t * 3]! * 3 + c]! +
-          positions[triangles[t * 3 + 1]! * 3 + c]! +
-          positions[triangles[t * 3 + 2]! * 3 + c]!) /
-        3;
-  const order = Array.from({ length: n }, (_, t) => t);
+  const middle = middlesOf(positions, triangles);
+  const order = Int32Array.from({ length: n }, (_, t) => t);
   const bounds: number[] = [];
   const first: number[] = [];
   const count: number[] = [];
+  const least = new Float64Array(3);
+  const most = new Float64Array(3);
 
+  const measure = (from: number, to: number): void => {
+    least.fill(Infinity);
+    most.fill(-Infinity);
+    for (let i = from; i < to; i++)
+      for (let k = 0; k < 3; k++) {
+        const v = triangles[order[i]! * 3 + k]! * 3;
+        for (let c = 0; c < 3; c++) {
+          const x = positions[v + c]!;
+          if (x < least[c]!) least[c] = x;
+          if (x > most[c]!) most[c] = x;
+        }
+      }
+  };
   const build = (from: number, to: number): void => {
     const node = first.length;
     first.push(from);
     count.push(0);
-    const least = [Infinity, Infinity, Infinity];
-    const most = [-Infinity, -Infinity, -Infinity];
-    for (let i = from; i < to; i++)
-      for (let k = 0; k < 3; k++)
-        for (let c = 0; c < 3; c++) {
-          const x = positions[triangles[order[i]! * 3 + k]! * 3 + c]!;
-          if (x < least[c]!) least[c] = x;
-          if (x > most[c]!) most[c] = x;
-        }
+    measure(from, to);
     bounds.push(...least, ...most);
     if (to - from <= LEAF) {
       count[node] = to - from;
       return;
     }
-    const sides = most.map((m, c) => m - least[c]!);
+    const sides = [0, 1, 2].map((c) => most[c]! - least[c]!);
     const axis = sides.indexOf(Math.max(...sides));
-    const part = order.slice(from, to).sort((a, b) => middle[a * 3 + axis]! - middle[b * 3 + axis]!);
-    for (let i = from; i < to; i++) order[i] = part[i - from]!;
-    const half = (from + to) >> 1;
+    const parted = partition(order, middle, axis, (least[axis]! + most[axis]!) / 2, from, to);
+    const half = parted > from && parted < to ? parted : (from + to) >> 1;
     build(from, half);
     first[node] = first.length;
     build(half, to);
@@ -66,22 +94,22 @@ export function rayTreeOf(
   build(0, n);
 
   const corners = new Float32Array(n * 9);
-  const groups = new Uint8Array(n);
+  const grouped = new Uint8Array(n);
   order.forEach((t, i) => {
-    groups[i] = groupOf(t);
+    grouped[i] = groups[t]!;
     for (let k = 0; k < 3; k++)
       for (let c = 0; c < 3; c++) corners[i * 9 + k * 3 + c] = positions[triangles[t * 3 + k]! * 3 + c]!;
   });
   return {
     corners,
-    groups,
+    groups: grouped,
     bounds: Float32Array.from(bounds),
     first: Int32Array.from(first),
     count: Int32Array.from(count),
   };
 }
 
-const stack = new Int32Array(64);
+const stack = new Int32Array(256);
 
 /**
  * The highest group among the triangles that a ray meets, 0 where it meets none. It stops at the first of `enough`.
