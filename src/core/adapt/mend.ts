@@ -1,11 +1,17 @@
 import { wantedRanges, type WantedRanges } from '../brief';
-import { CAMERA_RANGES } from '../camera';
-import { canBeMoved, KEY_RANGES } from '../light';
 import { seeShot, type Shot, type Sight, type StandIn } from '../picture';
 import type { Ground } from '../scene';
-import { settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
-import { outside, review, RULES, type Finding, type Measurement, type MendVariable } from '../review';
-import { clamp } from '../units';
+import { settingOf, type Station } from '../pose';
+import {
+  outside,
+  review,
+  RULES,
+  type Finding,
+  type Measurement,
+  type MendVariable,
+  type Rule,
+} from '../review';
+import { axisOf, canChange, inRange, isHeld, moved, valueAt, type Axis } from './mendAxis';
 
 /** One number a mend changed. */
 export interface MendChange {
@@ -31,88 +37,9 @@ export interface MendWishes {
   held?: readonly Station[];
 }
 
-/** Seconds that one step of the camera or of the key costs, against the settings' own figures. */
-const CAMERA_SECONDS = 1.2;
-const KEY_SECONDS = 1.5;
 const MOST_STEPS = 8;
 /** A fault that grows by more than this counts as raised. */
 const RAISED = 0.05;
-
-interface Axis {
-  variable: MendVariable;
-  from: number;
-  step: number;
-  min: number;
-  max: number;
-  seconds: number;
-}
-
-function axisOf(shot: Shot, variable: MendVariable): Axis {
-  if (variable.on === 'pose') {
-    const s = SETTINGS[variable.id];
-    return {
-      variable,
-      from: settingOf(shot.pose, variable.id),
-      step: s.step,
-      min: s.min,
-      max: s.max,
-      seconds: s.secondsPerStep,
-    };
-  }
-  if (variable.on === 'light') {
-    const { min, max, step } = KEY_RANGES[variable.name];
-    const coarse = variable.name === 'heightM' ? 3 * step : step;
-    return { variable, from: shot.light[variable.name], step: coarse, min, max, seconds: KEY_SECONDS };
-  }
-  const r = CAMERA_RANGES[variable.name];
-  const step =
-    variable.name === 'focalLengthMm'
-      ? 5
-      : variable.name === 'heightM'
-        ? 0.04
-        : variable.name === 'distanceM'
-          ? 0.2
-          : r.step;
-  return {
-    variable,
-    from: shot.camera[variable.name],
-    step,
-    min: r.min,
-    max: r.max,
-    seconds: CAMERA_SECONDS,
-  };
-}
-
-/** Round numbers are easier to say: values are kept to a thousandth. */
-function valueAt(axis: Axis, steps: number): number {
-  return Math.round((axis.from + axis.step * steps) * 1000) / 1000;
-}
-
-function moved({ from, held }: Search, shot: Shot, axis: Axis, steps: number): Shot {
-  const value = valueAt(axis, steps);
-  if (axis.variable.on === 'pose') {
-    const pose = withSetting(shot.pose, axis.variable.id, value);
-    return { ...shot, pose: withHeld(from.pose, heldAgainst(pose, axis, value), held) };
-  }
-  if (axis.variable.on === 'light') return { ...shot, light: { ...shot.light, [axis.variable.name]: value } };
-  return { ...shot, camera: { ...shot.camera, [axis.variable.name]: value } };
-}
-
-/** What moves against a change, so that what it carries stays where it was. */
-function heldAgainst(pose: Pose, { variable, from }: Axis, value: number): Pose {
-  if (variable.on !== 'pose' || !variable.holds) return pose;
-  const { min, max } = SETTINGS[variable.holds];
-  return withSetting(pose, variable.holds, clamp(settingOf(pose, variable.holds) - (value - from), min, max));
-}
-
-function isHeld(variable: MendVariable, held: readonly Station[]): boolean {
-  return variable.on === 'pose' && held.includes(SETTINGS[variable.id].station);
-}
-
-function inRange(axis: Axis, steps: number): boolean {
-  const v = valueAt(axis, steps);
-  return v >= axis.min && v <= axis.max;
-}
 
 interface Trial {
   axis: Axis;
@@ -215,48 +142,81 @@ function raisedBy({ wanted, before }: Search, sight: Sight, finding: Finding): F
   );
 }
 
-/** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
-function singleChange(search: Search, shot: Shot, finding: Finding): { best: Trial | null; others: Trial[] } {
-  const rule = RULES.find((r) => r.id === finding.ruleId);
-  if (!rule) return { best: null, others: [] };
-  const takeAt = (axis: Axis, steps: number): Trial | null => {
-    if (!inRange(axis, steps)) return null;
-    search.evaluations++;
-    let sight: Sight;
-    try {
-      sight = seeShot(search.standIn, moved(search, shot, axis, steps), { ground: search.ground });
-    } catch (error) {
-      if (error instanceof RangeError) return null;
-      throw error;
-    }
-    const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
-    const off = stillOff(measurement, finding.measurement);
-    // most trials clear nothing: what else they raise is only asked of those that do
-    const raised = off <= 0 ? raisedBy(search, sight, finding) : [];
-    return { axis, steps, sight, off, raised, cost: Math.abs(steps) * axis.seconds };
-  };
-  let best: Trial | null = null;
-  const others: Trial[] = [];
-  for (const variable of finding.measurement.variables) {
-    if (isHeld(variable, search.held) || (variable.on === 'light' && !canBeMoved(shot.light))) continue;
-    const axis = axisOf(shot, variable);
-    const taken = new Map<number, Trial | null>();
-    const tryAt = (steps: number): Trial | null => {
-      if (!taken.has(steps)) taken.set(steps, takeAt(axis, steps));
-      return taken.get(steps)!;
-    };
-    const clean = (steps: number): boolean => {
-      const trial = tryAt(steps);
-      return trial !== null && trial.off <= 0 && trial.raised.length === 0;
-    };
-    const limit = best ? Math.ceil(best.cost / axis.seconds) - 1 : MOST_STEPS;
-    let found = orderOfTrial(finding, tryAt).find((steps) => Math.abs(steps) <= limit && clean(steps));
-    while (found !== undefined && Math.abs(found) > 1 && clean(found - Math.sign(found)))
-      found -= Math.sign(found);
-    if (found !== undefined) best = tryAt(found);
-    else for (const trial of taken.values()) if (trial && trial.off <= 0) others.push(trial);
+/** One number moved by some steps, looked at; null where it cannot be so. */
+function tryStep(
+  search: Search,
+  shot: Shot,
+  rule: Rule,
+  finding: Finding,
+  axis: Axis,
+  steps: number,
+): Trial | null {
+  if (!inRange(axis, steps)) return null;
+  search.evaluations++;
+  const next = moved(shot, axis, steps, search.from.pose, search.held);
+  const sight = seen(search, next);
+  if (!sight) return null;
+  const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
+  const off = stillOff(measurement, finding.measurement);
+  // most trials clear nothing: what else they raise is only asked of those that do
+  const raised = off <= 0 ? raisedBy(search, sight, finding) : [];
+  return { axis, steps, sight, off, raised, cost: Math.abs(steps) * axis.seconds };
+}
+
+/** A shot as it is seen; null where the camera would stand inside the sitter. */
+function seen({ standIn, ground }: Search, shot: Shot): Sight | null {
+  try {
+    return seeShot(standIn, shot, { ground });
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
   }
-  return { best, others };
+}
+
+/** What trying one number came to: the least clean change, and the changes that clear the finding but raise others. */
+interface Tried {
+  best: Trial | null;
+  others: Trial[];
+}
+
+/** Tries one number outwards, as long as it can be cheaper than what was found before. */
+function alongAxis(
+  search: Search,
+  shot: Shot,
+  rule: Rule,
+  finding: Finding,
+  axis: Axis,
+  before: Trial | null,
+): Tried {
+  const taken = new Map<number, Trial | null>();
+  const tryAt = (steps: number): Trial | null => {
+    if (!taken.has(steps)) taken.set(steps, tryStep(search, shot, rule, finding, axis, steps));
+    return taken.get(steps)!;
+  };
+  const clean = (steps: number): boolean => {
+    const trial = tryAt(steps);
+    return trial !== null && trial.off <= 0 && trial.raised.length === 0;
+  };
+  const limit = before ? Math.ceil(before.cost / axis.seconds) - 1 : MOST_STEPS;
+  let found = orderOfTrial(finding, tryAt).find((steps) => Math.abs(steps) <= limit && clean(steps));
+  while (found !== undefined && Math.abs(found) > 1 && clean(found - Math.sign(found)))
+    found -= Math.sign(found);
+  if (found !== undefined) return { best: tryAt(found), others: [] };
+  return { best: null, others: [...taken.values()].filter((t): t is Trial => t !== null && t.off <= 0) };
+}
+
+/** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
+function singleChange(search: Search, shot: Shot, finding: Finding): Tried {
+  const rule = RULES.find((r) => r.id === finding.ruleId);
+  const all: Tried = { best: null, others: [] };
+  if (!rule) return all;
+  for (const variable of finding.measurement.variables) {
+    if (!canChange(shot, variable, search.held)) continue;
+    const tried = alongAxis(search, shot, rule, finding, axisOf(shot, variable), all.best);
+    all.best = tried.best ?? all.best;
+    all.others.push(...tried.others);
+  }
+  return all;
 }
 
 /**
