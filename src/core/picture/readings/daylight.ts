@@ -76,15 +76,12 @@ function rowAt(picture: Picture, { from, along, across }: Axis, s: number): Row 
   };
 }
 
-/** Where the trunk begins and ends in a row of the waist; null where there is no waist. */
+/** Where the trunk begins and ends in a row of the waist; null where there is no waist. Both ends are looked for inwards. */
 function trunkIn(row: Row, reachPx: number): readonly [first: number, last: number] | null {
-  let first = Infinity;
-  let last = -Infinity;
-  for (let t = -reachPx; t <= reachPx; t++)
-    if (row.label(t) === WAIST) {
-      first = Math.min(first, t);
-      last = Math.max(last, t);
-    }
+  let first = -reachPx;
+  let last = reachPx;
+  while (first <= last && row.label(first) !== WAIST) first++;
+  while (last > first && row.label(last) !== WAIST) last--;
   if (first > last) return null;
   while (TRUNK.has(row.label(first - 1))) first--;
   while (TRUNK.has(row.label(last + 1))) last++;
