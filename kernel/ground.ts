@@ -9,7 +9,7 @@ const SWEEPS: usize = 24;
 /** Parts of the ground, one more than their place in the list of them; 0 is none. */
 const ON_BACKGROUND: u8 = 1;
 const ON_WALL: u8 = 2;
-const ON_FLOOR: u8 = 3;
+export const ON_FLOOR: u8 = 3;
 
 /** Where the last pixel saw the ground, and what lies there: a sweep lies on the floor. */
 export let groundX: f64 = 0;

@@ -1,4 +1,4 @@
-import { groundAt, groundPart, groundX, groundY, groundZ } from './ground';
+import { groundAt, groundPart, ON_FLOOR, groundX, groundY, groundZ } from './ground';
 import { shareReaching } from './shadow';
 import { AIM, AMOUNT, IS_BALL, GRID_COS, HAS_MAP, MAP, FOURS, FOURS_AT, SOURCE_BYTES } from './source';
 import { EYE, FORWARD, RIGHT, TAN_HALF_HEIGHT, TAN_HALF_WIDTH, UP } from './view';
@@ -60,7 +60,7 @@ export function illuminate(
         x = groundX;
         y = groundY;
         z = groundZ;
-        const isLevel = groundPart === 3;
+        const isLevel = groundPart === ON_FLOOR;
         nx = 0;
         ny = isLevel ? 1 : 0;
         nz = isLevel ? 0 : 1;

@@ -4,10 +4,10 @@ import { useState, type ReactNode } from 'react';
 import { lookOf } from '@/core/brief';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import { Header } from '@/ui/Header';
-import { RunStrip } from '@/ui/RunStrip';
-import { SittingMissing } from '@/ui/SittingMissing';
-import { useSitting } from '@/ui/useSitting';
+import { Header } from '@/ui/place/Header';
+import { RunStrip } from '@/ui/place/RunStrip';
+import { SittingMissing } from '@/ui/place/SittingMissing';
+import { useSitting } from '@/ui/place/useSitting';
 import { usePoseStore } from './poseStore';
 import { useOpenTake } from './useOpenTake';
 

@@ -1,6 +1,6 @@
 import type { PointerEvent as ReactPointerEvent, RefObject } from 'react';
 import { clamp } from '@/core/units';
-import { followPointer } from '@/ui/followPointer';
+import { followPointer } from '@/ui/place/followPointer';
 import { usePoseStore } from './poseStore';
 
 /** What is dragged on a drawing of the set: the camera, the key, or another source by its id. */

@@ -8,7 +8,7 @@ import type { Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import type { PreviewWanted, ShotReport } from '@/workers/shotReport';
-import { useNewest } from '@/ui/useNewest';
+import { useNewest } from '@/ui/pictures/useNewest';
 
 export interface Reported {
   /** The last report that succeeded, and the shot it belongs to. */

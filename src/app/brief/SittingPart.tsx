@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import type { Sitting } from '@/core/sitting';
 import { latestConsents, stillOpen, type Sitter } from '@/core/people';
-import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
+import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
 
 interface SittingPartProps {
   sitting: Sitting;

@@ -10,7 +10,7 @@ import {
   type TargetChanges,
   type TargetId,
 } from '@/core/brief';
-import { typedNumber } from '@/ui/decimal';
+import { typedNumber } from '@/ui/fields/decimal';
 
 const MIDDLE = { presence: 0, openness: 0, formality: 0, movement: 0 };
 

@@ -7,11 +7,11 @@ import Link from 'next/link';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import { database, exportSitting, loadSitting, startSitting, type WholeSitting } from '@/data';
-import { download } from '@/ui/download';
-import { FileButton } from '@/ui/FileButton';
-import { Header } from '@/ui/Header';
-import { PoseThumbnail } from '@/ui/PoseThumbnail';
-import { useStoreReady } from '@/ui/useSitting';
+import { download } from '@/ui/place/download';
+import { FileButton } from '@/ui/fields/FileButton';
+import { Header } from '@/ui/place/Header';
+import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+import { useStoreReady } from '@/ui/place/useSitting';
 import { useOpenFile } from './useOpenFile';
 
 async function saveFile(sittingId: string, title: string) {

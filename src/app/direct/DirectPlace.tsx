@@ -3,8 +3,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { WholeSitting } from '@/data';
-import { useSitting } from '@/ui/useSitting';
-import { useTheme } from '@/ui/useTheme';
+import { useSitting } from '@/ui/place/useSitting';
+import { useTheme } from '@/ui/place/useTheme';
 import { Acts } from './Acts';
 import { Checks, CueCard } from './CueCard';
 import { readPlace, type SetPlace } from './directPlace';

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { dressedFor, lookOf } from '@/core/brief';
 import type { WholeSitting } from '@/data';
-import { PoseThumbnail } from '@/ui/PoseThumbnail';
+import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import type { Directing } from './useDirecting';
 
 interface OnSetProps {

@@ -7,9 +7,9 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { addPerson, binPeople, database } from '@/data';
 import type { Sitter } from '@/core/people';
-import { Header } from '@/ui/Header';
-import { UndoLine } from '@/ui/UndoLine';
-import { useStoreReady } from '@/ui/useSitting';
+import { Header } from '@/ui/place/Header';
+import { UndoLine } from '@/ui/place/UndoLine';
+import { useStoreReady } from '@/ui/place/useSitting';
 import { PeopleList } from './list/PeopleList';
 import { PersonRecord } from './record/PersonRecord';
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import { changeCost, cheapestOrder, MOST_EXACT, totalCost } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 
@@ -24,7 +25,7 @@ interface CostOfRunProps {
 
 /** What the changes of the run cost, and what the cheapest order would. */
 export function CostOfRun({ takes, onOrder }: CostOfRunProps) {
-  const { now, best, saving } = costOf(takes);
+  const { now, best, saving } = useMemo(() => costOf(takes), [takes]);
   const isCheaper = saving > LEAST_SAVING_S;
   const words = !best
     ? `The exact order is computed for up to ${MOST_EXACT} poses.`

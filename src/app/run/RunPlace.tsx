@@ -16,11 +16,11 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import type { WholeSitting } from '@/data';
-import { Header } from '@/ui/Header';
-import { HousePoseChoice } from '@/ui/HousePoseChoice';
-import { SittingMissing } from '@/ui/SittingMissing';
-import { UndoLine } from '@/ui/UndoLine';
-import { useSitting } from '@/ui/useSitting';
+import { Header } from '@/ui/place/Header';
+import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
+import { SittingMissing } from '@/ui/place/SittingMissing';
+import { UndoLine } from '@/ui/place/UndoLine';
+import { useSitting } from '@/ui/place/useSitting';
 import { CostOfRun } from './CostOfRun';
 import { TakeRow } from './TakeRow';
 import { useRun } from './useRun';

@@ -7,8 +7,8 @@ import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import { PoseThumbnail } from '@/ui/PoseThumbnail';
-import { RemoveButton } from '@/ui/RemoveButton';
+import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+import { RemoveButton } from '@/ui/fields/RemoveButton';
 
 /** What it costs to come here from the pose before. */
 function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) {

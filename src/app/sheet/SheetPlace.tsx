@@ -10,9 +10,9 @@ import { setSheet } from '@/core/direct';
 import { forClient } from '@/core/people';
 import type { Shot } from '@/core/picture';
 import type { WholeSitting } from '@/data';
-import { SittingMissing } from '@/ui/SittingMissing';
-import { useSitting } from '@/ui/useSitting';
-import { useTheme } from '@/ui/useTheme';
+import { SittingMissing } from '@/ui/place/SittingMissing';
+import { useSitting } from '@/ui/place/useSitting';
+import { useTheme } from '@/ui/place/useTheme';
 import { SetPlan } from './SetPlan';
 
 const KINDS = {

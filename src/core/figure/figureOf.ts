@@ -1,4 +1,4 @@
-import { bindArmDirection, EYEBALL, headToBind, JOINTS, type Body, jointOn } from '../body';
+import { bindArmDirection, type Body, EYEBALL, headToBind, jointOn, JOINTS } from '../body';
 import { contactOf, legModes, poseSchema, SETTING_IDS, settingOf, withSetting, type Pose } from '../pose';
 import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';

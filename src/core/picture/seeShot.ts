@@ -18,6 +18,7 @@ import {
   figureFor,
   neutralJawMm,
   putOnSet,
+  skinnedBody,
   standingOn,
   type StandIn,
 } from './standIn';
@@ -100,7 +101,7 @@ function faceOf(standIn: StandIn, shot: Shot, figure: Figure, view: View, ground
   const chart = chartFor(standIn);
   const lighting = lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
   const supports = putOnSet(standIn, shot, figure, ground);
-  const of = [standIn.skinnedTo?.posed ?? figure, supports, JSON.stringify(shot.light), ground?.backgroundM];
+  const of = [skinnedBody(standIn, figure), supports, JSON.stringify(shot.light), ground?.backgroundM];
   const stands = kept?.of.every((o, i) => o === of[i]);
   const lit = stands
     ? kept!.lit
@@ -118,9 +119,8 @@ function pictureOf(
 ): Picture {
   const supports = putOnSet(standIn, shot, figure, ground);
   const lighting = () => lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
-  const { surface, skinned, memory, skinnedTo } = standIn;
-  // another look of the eyes shades nothing else
-  const castBy = skinnedTo?.posed ?? figure;
+  const { surface, skinned, memory } = standIn;
+  const castBy = skinnedBody(standIn, figure);
   const light = lit
     ? { lighting: lighting(), ...sphereOf(figure), castBy, ground, isGroundCoarse }
     : undefined;

@@ -118,6 +118,11 @@ export function standingOn(shot: Shot, ground: Ground | undefined): Support[] {
   return [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
 }
 
+/** What stands skinned: the same thing for every look of its eyes, which shade nothing else. */
+export function skinnedBody({ skinnedTo }: StandIn, figure: Figure): object {
+  return skinnedTo?.posed ?? figure;
+}
+
 /** Skins the surface to a figure and gives what stands beside it, on a known ground the room's furniture too. */
 export function putOnSet(
   standIn: StandIn,

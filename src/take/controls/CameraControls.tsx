@@ -12,9 +12,9 @@ import {
   type SensorId,
 } from '@/core/camera';
 import type { Shot } from '@/core/picture';
-import { Choice } from '@/ui/Choice';
-import { Folded } from '@/ui/Folded';
-import { NumberSlider } from '@/ui/NumberSlider';
+import { Choice } from '@/ui/fields/Choice';
+import { Folded } from '@/ui/fields/Folded';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { usePoseStore } from '../poseStore';
 import { LensChoice } from './LensChoice';
 

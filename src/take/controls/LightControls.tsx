@@ -10,7 +10,7 @@ import {
   type Light,
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
-import { NumberSlider } from '@/ui/NumberSlider';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { usePoseStore } from '../poseStore';
 
 /** What shines from the sky has a bearing and a height, and no stand. */

@@ -1,5 +1,6 @@
 import { drawnCentre, isSky, sourceAcrossM, sourceKind, type Light, type LightSource } from '@/core/light';
 import type { TakeHold } from '../dragOnDrawing';
+import { radians } from '@/core/units';
 import { KEY_ID } from '../poseStore';
 import type { Plan } from './planScale';
 
@@ -34,11 +35,26 @@ function OtherOnPlan({ plan, source, takeHold }: { plan: Plan; source: LightSour
   );
 }
 
+/** How wide the key is drawn, and its turn: a window lies in its wall, what stands free is turned to the mark. */
+function drawnKey({ scale }: Plan, light: Light): { wide: number; turnDeg: number } {
+  return {
+    wide: scale * (isSky(light.kind) ? light.sizeM : sourceAcrossM(light)),
+    turnDeg: -(light.facesDeg ?? light.arcDeg),
+  };
+}
+
+/** How far the drawn key reaches up and down from its middle. */
+export function keyHalfHeight(plan: Plan, light: Light): number {
+  const { wide, turnDeg } = drawnKey(plan, light);
+  return (Math.abs(Math.sin(radians(turnDeg))) * wide + KEY_DEEP) / 2;
+}
+
+/** Depth of a drawn key. */
+const KEY_DEEP = 6;
+
 function KeyOnPlan({ plan, light, takeHold }: LightsProps) {
   const at = drawnCentre(light);
-  const wide = plan.scale * (isSky(light.kind) ? light.sizeM : sourceAcrossM(light));
-  // a window lies in its wall, what stands free is turned to the mark
-  const turnDeg = -(light.facesDeg ?? light.arcDeg);
+  const { wide, turnDeg } = drawnKey(plan, light);
   return (
     <g
       transform={`translate(${plan.X(at[0])} ${plan.Y(at[2])}) rotate(${turnDeg})`}
@@ -49,9 +65,9 @@ function KeyOnPlan({ plan, light, takeHold }: LightsProps) {
       <rect x={-14} y={-12} width={28} height={24} fill="transparent" />
       <rect
         x={-wide / 2}
-        y={-3}
+        y={-KEY_DEEP / 2}
         width={wide}
-        height={6}
+        height={KEY_DEEP}
         fill="var(--color-primary)"
         stroke="var(--color-accent)"
       />

@@ -1,18 +1,18 @@
 import type { Camera } from '@/core/camera';
 import { CAMERA_ID, DRAWING_WIDTH, type TakeHold } from '../dragOnDrawing';
-import { FLOOR_Y, SIDE_HEIGHT, type Side } from './sideScale';
+import { FLOOR_Y, ELEVATION_HEIGHT, type Elevation } from './elevation';
 
 interface CameraProps {
-  side: Side;
+  elevation: Elevation;
   camera: Camera;
   takeHold: TakeHold;
 }
 
 /** The camera, to be taken hold of, with the height of its lens and its distance. */
-export function CameraFromSide({ side, camera, takeHold }: CameraProps) {
-  const { lensX, sitterX } = side;
-  const lensY = side.Y(camera.heightM);
-  const words = { fontSize: side.textSize, fill: 'currentColor' };
+export function CameraFromSide({ elevation, camera, takeHold }: CameraProps) {
+  const { lensX, sitterX } = elevation;
+  const lensY = elevation.Y(camera.heightM);
+  const words = { fontSize: elevation.textSize, fill: 'currentColor' };
   return (
     <>
       <g className="cursor-grab" data-side-source={CAMERA_ID} onPointerDown={takeHold(CAMERA_ID)}>
@@ -28,7 +28,7 @@ export function CameraFromSide({ side, camera, takeHold }: CameraProps) {
       >
         lens {camera.heightM.toFixed(2)} m
       </text>
-      <text {...words} x={(sitterX + lensX) / 2} y={SIDE_HEIGHT - 6} textAnchor="middle">
+      <text {...words} x={(sitterX + lensX) / 2} y={ELEVATION_HEIGHT - 6} textAnchor="middle">
         {camera.distanceM.toFixed(1)} m
       </text>
     </>

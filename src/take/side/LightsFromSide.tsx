@@ -1,7 +1,7 @@
 import { canBeMoved, drawnCentre, isSky, sourceKind, type Light, type Placed } from '@/core/light';
 import type { TakeHold } from '../dragOnDrawing';
 import { KEY_ID } from '../poseStore';
-import { FLOOR_Y, type Side } from './sideScale';
+import { FLOOR_Y, type Elevation } from './elevation';
 
 interface Source extends Placed {
   id: string;
@@ -9,19 +9,19 @@ interface Source extends Placed {
 }
 
 interface SourceProps {
-  side: Side;
+  elevation: Elevation;
   source: Source;
   takeHold: TakeHold;
 }
 
 /** A stand down to the floor, or the way that the sky's light takes. */
-function Stand({ x, y, side, source }: { x: number; y: number; side: Side; source: Source }) {
+function Stand({ x, y, elevation, source }: { x: number; y: number; elevation: Elevation; source: Source }) {
   return isSky(source.kind) ? (
     <line
       x1={x}
-      x2={side.sitterX}
+      x2={elevation.sitterX}
       y1={y}
-      y2={side.Y(side.eyesM)}
+      y2={elevation.Y(elevation.eyesM)}
       stroke="var(--color-accent)"
       strokeWidth={0.6}
     />
@@ -30,11 +30,11 @@ function Stand({ x, y, side, source }: { x: number; y: number; side: Side; sourc
   );
 }
 
-function SourceFromSide({ side, source, takeHold }: SourceProps) {
+function SourceFromSide({ elevation, source, takeHold }: SourceProps) {
   const at = drawnCentre(source);
-  const [x, y] = [side.along(at), Math.max(4, side.Y(at[1]))];
+  const [x, y] = [elevation.along(at), Math.max(4, elevation.Y(at[1]))];
   const isFromSky = isSky(source.kind);
-  const half = isFromSky ? 3 : Math.max(2, (source.sizeM / 2) * side.scale);
+  const half = isFromSky ? 3 : Math.max(2, (source.sizeM / 2) * elevation.scale);
   return (
     <g
       className="cursor-grab"
@@ -42,7 +42,7 @@ function SourceFromSide({ side, source, takeHold }: SourceProps) {
       onPointerDown={canBeMoved(source) ? takeHold(source.id) : undefined}
     >
       <title>{isFromSky ? source.words : `${source.words}, ${source.heightM.toFixed(2)} m high`}</title>
-      <Stand x={x} y={y} side={side} source={source} />
+      <Stand x={x} y={y} elevation={elevation} source={source} />
       <rect x={x - 8} y={y - 9} width={16} height={18} fill="transparent" />
       <rect
         x={x - 1.5}

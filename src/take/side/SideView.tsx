@@ -9,7 +9,7 @@ import { CAMERA_ID, dragOnDrawing, DRAWING_WIDTH, steppedWithin, type TakeHold }
 import { usePoseStore } from '../poseStore';
 import { CameraFromSide } from './CameraFromSide';
 import { LightsFromSide } from './LightsFromSide';
-import { SIDE_HEIGHT, sideOf } from './sideScale';
+import { ELEVATION_HEIGHT, elevationOf } from './elevation';
 import { FrameFromSide, SitterFromSide } from './SitterFromSide';
 
 interface SideViewProps {
@@ -37,23 +37,23 @@ function putAtHeight(id: string, heightM: number): void {
  */
 export function SideView({ shot, report, textSize = 10 }: SideViewProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const side = sideOf(shot, report, textSize);
+  const elevation = elevationOf(shot, report, textSize);
   const takeHold: TakeHold = (id) => (event) =>
-    dragOnDrawing(event, svg, id, (_, y) => putAtHeight(id, side.toHeightM(y)));
+    dragOnDrawing(event, svg, id, (_, y) => putAtHeight(id, elevation.toHeightM(y)));
   return (
     <figure>
       <figcaption className="quiet text-xs">side</figcaption>
       <svg
         ref={svg}
-        viewBox={`0 0 ${DRAWING_WIDTH} ${SIDE_HEIGHT}`}
+        viewBox={`0 0 ${DRAWING_WIDTH} ${ELEVATION_HEIGHT}`}
         className="w-full touch-none"
         role="group"
         aria-label="Side view"
       >
-        <SitterFromSide side={side} />
-        <FrameFromSide side={side} camera={shot.camera} />
-        <LightsFromSide side={side} light={shot.light} takeHold={takeHold} />
-        <CameraFromSide side={side} camera={shot.camera} takeHold={takeHold} />
+        <SitterFromSide elevation={elevation} />
+        <FrameFromSide elevation={elevation} camera={shot.camera} />
+        <LightsFromSide elevation={elevation} light={shot.light} takeHold={takeHold} />
+        <CameraFromSide elevation={elevation} camera={shot.camera} takeHold={takeHold} />
       </svg>
     </figure>
   );

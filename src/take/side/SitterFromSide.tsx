@@ -1,13 +1,13 @@
 import { viewOf, type Camera } from '@/core/camera';
 import { DRAWING_WIDTH } from '../dragOnDrawing';
-import { FLOOR_Y, type Side } from './sideScale';
+import { FLOOR_Y, type Elevation } from './elevation';
 
 /** Half a head's depth and height, metres. */
 const HEAD_M = { across: 0.09, up: 0.12 };
 
 /** The floor and the sitter on it, as far as height goes. */
-export function SitterFromSide({ side }: { side: Side }) {
-  const { sitterX, scale, crownM, eyesM, Y } = side;
+export function SitterFromSide({ elevation }: { elevation: Elevation }) {
+  const { sitterX, scale, crownM, eyesM, Y } = elevation;
   return (
     <>
       <line x1={6} x2={DRAWING_WIDTH - 4} y1={FLOOR_Y} y2={FLOOR_Y} stroke="currentColor" />
@@ -32,8 +32,8 @@ export function SitterFromSide({ side }: { side: Side }) {
 }
 
 /** What the frame takes in at the sitter, and the stand under the lens. */
-export function FrameFromSide({ side, camera }: { side: Side; camera: Camera }) {
-  const { lensX, sitterX, Y } = side;
+export function FrameFromSide({ elevation, camera }: { elevation: Elevation; camera: Camera }) {
+  const { lensX, sitterX, Y } = elevation;
   const view = viewOf(camera);
   const half = Math.atan(view.tanHalfHeight);
   const heightAt = (angle: number) =>

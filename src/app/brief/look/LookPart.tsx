@@ -1,7 +1,7 @@
 'use client';
 
 import type { Sitter } from '@/core/people';
-import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
+import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
 import type { LookEdit } from './edit';
 import { MessageField } from './MessageField';
 import { MustHavesField } from './MustHavesField';

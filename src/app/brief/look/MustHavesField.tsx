@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type FormEvent } from 'react';
-import { RemoveButton } from '@/ui/RemoveButton';
+import { RemoveButton } from '@/ui/fields/RemoveButton';
 import type { LookEdit } from './edit';
 
 function AddMustHave({ onAdd }: { onAdd(words: string): void }) {

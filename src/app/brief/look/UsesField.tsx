@@ -1,7 +1,7 @@
 import { CROP_WORDS, CROPS, FORMAT_NAMES, FORMATS, type Look } from '@/core/brief';
-import { KeptField, textProblem } from '@/ui/KeptField';
-import { RemoveButton } from '@/ui/RemoveButton';
-import { optionsOf, SelectField } from '@/ui/SelectField';
+import { KeptField, textProblem } from '@/ui/fields/KeptField';
+import { RemoveButton } from '@/ui/fields/RemoveButton';
+import { optionsOf, SelectField } from '@/ui/fields/SelectField';
 import type { LookEdit } from './edit';
 
 type Use = Look['uses'][number];

@@ -3,7 +3,7 @@
 import { useController, useFormContext, useWatch } from 'react-hook-form';
 import type { GirthName, LengthName, Limb } from '@/core/body';
 import type { MeasureKind, Sitter } from '@/core/people';
-import { MeasureField } from '@/ui/MeasureField';
+import { MeasureField } from '@/ui/fields/MeasureField';
 
 /** Names of the form's fields that hold one number of the body. */
 type NumberName =

@@ -3,7 +3,7 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { LIMBS, type Limb } from '@/core/body';
 import type { Sitter } from '@/core/people';
-import { SelectField } from '@/ui/SelectField';
+import { SelectField } from '@/ui/fields/SelectField';
 import { BodyNumber } from './BodyNumber';
 import type { Measures } from '@/workers/studio.worker';
 

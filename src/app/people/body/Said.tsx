@@ -3,8 +3,8 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { bodyProfileSchema, BUILDS, HAIR_SHAPES, type Build, type HairShape } from '@/core/body';
 import { BETTER_SIDES, UNIT_SYSTEMS, type Sitter } from '@/core/people';
-import { optionsOf, SelectField } from '@/ui/SelectField';
-import { ToneField } from '@/ui/ToneField';
+import { optionsOf, SelectField } from '@/ui/fields/SelectField';
+import { ToneField } from '@/ui/fields/ToneField';
 import { BodyNumber } from './BodyNumber';
 
 const BUILD_WORDS: Record<Build, string> = {

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { guessMapping, importLines, type ColumnMapping, type ImportedLine, type Sitter } from '@/core/people';
 import { addPeople, AVERAGE_PROFILE, database } from '@/data';
-import { FileButton } from '@/ui/FileButton';
+import { FileButton } from '@/ui/fields/FileButton';
 import { readCards, readCsv, type TableText } from './peopleText';
 import { Preview } from './Preview';
 

@@ -3,9 +3,9 @@
 import { useState, type ReactNode } from 'react';
 import { GROUP_KINDS, type Group, type GroupKind, type Sitter } from '@/core/people';
 import { database, removeGroup, saveGroup } from '@/data';
-import { AddChoice } from '@/ui/AddChoice';
-import { SelectField } from '@/ui/SelectField';
-import { UndoLine } from '@/ui/UndoLine';
+import { AddChoice } from '@/ui/fields/AddChoice';
+import { SelectField } from '@/ui/fields/SelectField';
+import { UndoLine } from '@/ui/place/UndoLine';
 import { GroupOfSitter } from './GroupOfSitter';
 
 const KIND_OPTIONS = Object.entries(GROUP_KINDS);

@@ -2,8 +2,8 @@
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { CONSENT_ABOUT, CONSENT_ANSWERS, CONSENT_NAMES, type Sitter } from '@/core/people';
-import { RemoveButton } from '@/ui/RemoveButton';
-import { optionsOf, SelectField } from '@/ui/SelectField';
+import { RemoveButton } from '@/ui/fields/RemoveButton';
+import { optionsOf, SelectField } from '@/ui/fields/SelectField';
 import { RecordField } from './RecordField';
 
 type Consent = Sitter['consents'][number];

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { GROUP_KINDS, type Group, type Sitter } from '@/core/people';
-import { AddChoice } from '@/ui/AddChoice';
+import { AddChoice } from '@/ui/fields/AddChoice';
 
 type Member = Group['members'][number];
 

@@ -4,10 +4,10 @@ import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { BodyProfile } from '@/core/body';
 import { GARMENT_NAMES, GARMENTS, outfitWith, type Garment, type Sitter } from '@/core/people';
-import { AddChoice } from '@/ui/AddChoice';
-import { RemoveButton } from '@/ui/RemoveButton';
-import { optionsOf, SelectField } from '@/ui/SelectField';
-import { ToneField } from '@/ui/ToneField';
+import { AddChoice } from '@/ui/fields/AddChoice';
+import { RemoveButton } from '@/ui/fields/RemoveButton';
+import { optionsOf, SelectField } from '@/ui/fields/SelectField';
+import { ToneField } from '@/ui/fields/ToneField';
 import { WithFigure } from '../body/WithFigure';
 import { RecordField } from './RecordField';
 

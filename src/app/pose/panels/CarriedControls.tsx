@@ -15,8 +15,8 @@ import {
 } from '@/core/pose';
 import { SUPPORT_KINDS, supportAt, SUPPORTS, type Support, type SupportKindName } from '@/core/scene';
 import { otherSide, type Side } from '@/core/units';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '@/ui/Choice';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
 
 const KIND_WORDS = Object.fromEntries(SUPPORT_KINDS.map((k) => [k, SUPPORTS[k].words])) as Record<

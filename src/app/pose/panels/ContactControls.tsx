@@ -22,8 +22,8 @@ import {
 } from '@/core/pose';
 import { placesOf, type SupportPlace } from '@/core/scene';
 import { SIDES, type Side } from '@/core/units';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '@/ui/Choice';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
 
 const KIND_WORDS: Record<Contact['kind'], string> = {

@@ -4,10 +4,10 @@ import { FACE_MOVE_NAMES, FACE_MOVES } from '@/core/body';
 import type { Shot } from '@/core/picture';
 import { EXPRESSIONS, OFF_LENS_RANGES, type ExpressionName, type Gaze, type Pose } from '@/core/pose';
 import { SIDES } from '@/core/units';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '@/ui/Choice';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
-import { Folded } from '@/ui/Folded';
+import { Folded } from '@/ui/fields/Folded';
 
 const GAZE_WORDS: Record<Gaze['kind'], string> = {
   lens: 'at the lens',

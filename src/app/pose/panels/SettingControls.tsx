@@ -2,8 +2,8 @@
 
 import type { Shot } from '@/core/picture';
 import { neutralOf, SETTING_IDS, settingApplies, SETTINGS, settingOf, type SettingId } from '@/core/pose';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { Folded } from '@/ui/Folded';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { Folded } from '@/ui/fields/Folded';
 import { usePoseStore, type Panel } from '@/take/poseStore';
 
 function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?: string }) {

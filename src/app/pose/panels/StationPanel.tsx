@@ -13,11 +13,11 @@ import {
   type Station,
 } from '@/core/pose';
 import { SIDES } from '@/core/units';
-import { HousePoseChoice } from '@/ui/HousePoseChoice';
+import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
 import { CarriedControls, LegControls } from './CarriedControls';
-import { Choice } from '@/ui/Choice';
+import { Choice } from '@/ui/fields/Choice';
 import { BackContact, HandContacts, LimbContacts } from './ContactControls';
-import { Folded } from '@/ui/Folded';
+import { Folded } from '@/ui/fields/Folded';
 import { GazeControls, ExpressionControls } from './GazeControls';
 import { CameraControls } from '@/take/controls/CameraControls';
 import { LightControls } from '@/take/controls/LightControls';

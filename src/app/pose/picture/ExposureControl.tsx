@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { setOffStops, shownStops, type Shot } from '@/core/picture';
 import type { Vec3 } from '@/core/units';
-import { signedStops } from '@/ui/signedStops';
+import { signedStops } from '@/ui/pictures/signedStops';
 import { usePoseStore } from '@/take/poseStore';
 import { PICTURE_BUTTON, PICTURE_SLIDER } from './onPicture';
 

@@ -4,10 +4,10 @@ import { useCallback } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
-import { PaintedPicture } from '@/ui/PaintedPicture';
-import { StopsScale } from '@/ui/StopsScale';
+import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
+import { StopsScale } from '@/ui/pictures/StopsScale';
 import { studio } from '@/workers/studioClient';
-import { useNewest } from '@/ui/useNewest';
+import { useNewest } from '@/ui/pictures/useNewest';
 
 interface StopsOverlayProps {
   profile: BodyProfile;

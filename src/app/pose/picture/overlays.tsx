@@ -7,8 +7,8 @@ import type { Shot } from '@/core/picture';
 import { PART_COLOURS } from '@/drawing/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
-import { PaintedPicture } from '@/ui/PaintedPicture';
-import { useNewest } from '@/ui/useNewest';
+import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
+import { useNewest } from '@/ui/pictures/useNewest';
 
 /** The measuring picture's labels in part colours. */
 export function MeasuredPicture({ profile, shot }: { profile: BodyProfile; shot: Shot }) {

@@ -11,7 +11,7 @@ import type { Vec3 } from '@/core/units';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '@/take/poseStore';
-import { followPointer } from '@/ui/followPointer';
+import { followPointer } from '@/ui/place/followPointer';
 import { ARROWS, handSide, inSet, KEY_M, nearest } from './handleWays';
 
 export function handleWords(handle: Handle): string {

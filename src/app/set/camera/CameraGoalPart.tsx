@@ -7,7 +7,7 @@ import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { FRAMING_WORDS, lensWords, type Framing, type Lens } from '@/core/set';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '@/ui/Choice';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
 import { useSearch } from '../useSearch';
 

@@ -3,7 +3,7 @@
 import { frameAspect, type Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { roomForCameraM } from '@/core/set';
-import { PoseThumbnail } from '@/ui/PoseThumbnail';
+import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import type { SetAtWork } from '../useSetAtWork';
 import { CameraGoalPart } from './CameraGoalPart';
 import { FitsTable } from './FitsTable';

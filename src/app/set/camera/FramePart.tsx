@@ -9,7 +9,7 @@ import { withExif } from '@/core/formats';
 import type { Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { USUAL_EXPOSURE } from '@/core/set';
-import { download } from '@/ui/download';
+import { download } from '@/ui/place/download';
 import { studio } from '@/workers/studioClient';
 
 interface FramePartProps {

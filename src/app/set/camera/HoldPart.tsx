@@ -13,7 +13,7 @@ import {
   type HeldSharp,
   type Movement,
 } from '@/core/set';
-import { NumberField } from '@/ui/NumberField';
+import { NumberField } from '@/ui/fields/NumberField';
 import { usePoseStore } from '@/take/poseStore';
 
 /** The aperture that would hold more, and the slowest safe shutter. */

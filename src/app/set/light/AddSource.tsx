@@ -8,6 +8,7 @@ import {
   type SourceKindId,
 } from '@/core/light';
 import { aboutZeroDeg } from '@/core/units';
+import { AddChoice } from '@/ui/fields/AddChoice';
 import { KIND_WORDS } from './SourceRow';
 
 /** Where one more source is put first: a panel across from the key, a lamp behind the sitter. */
@@ -32,19 +33,13 @@ export function AddSource({ light, onAdd }: { light: Light; onAdd(source: LightS
   return (
     <label className="mt-1 block">
       <span className="quiet">add</span>
-      <select
-        className="mt-1 h-8 w-full border border-base-300 bg-base-100 px-2"
-        aria-label="Add a light or a panel"
-        value=""
-        onChange={(e) => onAdd(placedFirst(e.target.value as SourceKindId, light))}
-      >
-        <option value="">a light or a panel</option>
-        {STANDING_KIND_IDS.map((id) => (
-          <option key={id} value={id}>
-            {KIND_WORDS[id]}
-          </option>
-        ))}
-      </select>
+      <AddChoice
+        label="Add a light or a panel"
+        empty="a light or a panel"
+        className="mt-1"
+        options={STANDING_KIND_IDS.map((id) => [id, KIND_WORDS[id]])}
+        onChoose={(kind) => onAdd(placedFirst(kind as SourceKindId, light))}
+      />
     </label>
   );
 }

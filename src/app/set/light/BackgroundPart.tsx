@@ -7,7 +7,7 @@ import { lightWithBackground } from '@/core/light';
 import { backgroundAsDrawn, CLIPPED_STOPS, SILHOUETTE_APART_STOPS, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
 import { usePoseStore } from '@/take/poseStore';
-import { signedStops } from '@/ui/signedStops';
+import { signedStops } from '@/ui/pictures/signedStops';
 
 /** On the background against the face for a burnt-out one, stops (common practice). */
 const HIGH_KEY_STOPS = 2;

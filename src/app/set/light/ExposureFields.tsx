@@ -1,31 +1,8 @@
 import { EXPOSURE_RANGES, ISOS, SHUTTER_PARTS, type Exposure } from '@/core/set';
-import { NumberField } from '@/ui/NumberField';
+import { NumberField } from '@/ui/fields/NumberField';
+import { SelectField } from '@/ui/fields/SelectField';
 
-const SELECT = 'mt-1 h-8 w-full border border-base-300 bg-base-100 px-2';
 const USUAL_FLASH = { guideNumberM: 40, flashParts: 1, syncParts: 200 };
-
-interface ScaleSelectProps {
-  label: string;
-  value: number;
-  steps: readonly number[];
-  words(step: number): string;
-  onChoose(step: number): void;
-}
-
-function ScaleSelect({ label, value, steps, words, onChoose }: ScaleSelectProps) {
-  return (
-    <label>
-      <span className="quiet block text-xs">{label}</span>
-      <select className={SELECT} value={value} onChange={(e) => onChoose(Number(e.target.value))}>
-        {steps.map((step) => (
-          <option key={step} value={step}>
-            {words(step)}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
 
 interface FlashFieldsProps {
   flash: NonNullable<Exposure['flash']>;
@@ -68,19 +45,17 @@ export function ExposureFields({ exposure, onChange, onSet }: ExposureFieldsProp
   };
   return (
     <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-      <ScaleSelect
+      <SelectField
         label="shutter"
         value={exposure.shutterParts}
-        steps={SHUTTER_PARTS}
-        words={(part) => `1/${part} s`}
-        onChoose={(shutterParts) => onChange({ shutterParts })}
+        options={SHUTTER_PARTS.map((parts) => [parts, `1/${parts} s`])}
+        onChange={(e) => onChange({ shutterParts: Number(e.target.value) })}
       />
-      <ScaleSelect
+      <SelectField
         label="ISO"
         value={exposure.iso}
-        steps={ISOS}
-        words={String}
-        onChoose={(iso) => onChange({ iso })}
+        options={ISOS.map((iso) => [iso, String(iso)])}
+        onChange={(e) => onChange({ iso: Number(e.target.value) })}
       />
       <NumberField
         label="steady light, lx"

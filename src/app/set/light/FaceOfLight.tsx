@@ -4,13 +4,13 @@ import { useCallback, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { shownStops, type Shot } from '@/core/picture';
 import type { Ground } from '@/core/scene';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { PaintedPicture } from '@/ui/PaintedPicture';
-import { StopsScale } from '@/ui/StopsScale';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
+import { StopsScale } from '@/ui/pictures/StopsScale';
 import { studio } from '@/workers/studioClient';
 import type { Vec3 } from '@/core/units';
 import { usePoseStore } from '@/take/poseStore';
-import { useNewest } from '@/ui/useNewest';
+import { useNewest } from '@/ui/pictures/useNewest';
 
 interface FaceOfLightProps {
   profile: BodyProfile;

@@ -7,8 +7,8 @@ import { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, lightingOf, spreadStops }
 import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { midpoint } from '@/core/units';
-import { NumberField } from '@/ui/NumberField';
-import { signedStops } from '@/ui/signedStops';
+import { NumberField } from '@/ui/fields/NumberField';
+import { signedStops } from '@/ui/pictures/signedStops';
 import { usePoseStore } from '@/take/poseStore';
 
 interface FacesPartProps {

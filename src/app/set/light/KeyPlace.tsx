@@ -15,7 +15,7 @@ import {
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { openingsOf, sunAt, type Room, type Site } from '@/core/scene';
-import { KeptField } from '@/ui/KeptField';
+import { KeptField } from '@/ui/fields/KeptField';
 import { usePoseStore } from '@/take/poseStore';
 
 interface SunAsItStandsProps {

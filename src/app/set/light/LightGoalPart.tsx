@@ -7,7 +7,7 @@ import { canBeMoved } from '@/core/light';
 import { FACE_PATTERNS, type FacePattern, type Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '@/ui/Choice';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
 import { useSearch } from '../useSearch';
 

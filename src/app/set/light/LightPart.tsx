@@ -14,7 +14,7 @@ import { LightGoalPart } from './LightGoalPart';
 import { LightReadings } from './LightReadings';
 import { BackgroundPart } from './BackgroundPart';
 import { MeterPart, type HeldMeter } from './MeterPart';
-import { useNewest } from '@/ui/useNewest';
+import { useNewest } from '@/ui/pictures/useNewest';
 
 interface LightPartProps {
   profile: BodyProfile;

@@ -9,7 +9,7 @@ import {
   type LightReading,
 } from '@/core/picture';
 import { SIDES } from '@/core/units';
-import { signedStops } from '@/ui/signedStops';
+import { signedStops } from '@/ui/pictures/signedStops';
 
 function catchlightWords(light: Light, seen: readonly Catchlight[]): string {
   if (seen.length === 0) return 'none';

@@ -1,6 +1,6 @@
 'use client';
 
-import { followPointer } from '@/ui/followPointer';
+import { followPointer } from '@/ui/place/followPointer';
 import type { PlanScale } from '@/take/plan/planScale';
 import type { Vec3 } from '@/core/units';
 

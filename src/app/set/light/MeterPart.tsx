@@ -16,11 +16,11 @@ import {
 import type { Ground, Room } from '@/core/scene';
 import { flashApertureF, steadyApertureF, USUAL_EXPOSURE } from '@/core/set';
 import type { Vec3 } from '@/core/units';
-import { NumberField } from '@/ui/NumberField';
+import { NumberField } from '@/ui/fields/NumberField';
 import { studio } from '@/workers/studioClient';
-import { Choice } from '@/ui/Choice';
-import { useNewest } from '@/ui/useNewest';
-import { signedStops } from '@/ui/signedStops';
+import { Choice } from '@/ui/fields/Choice';
+import { useNewest } from '@/ui/pictures/useNewest';
+import { signedStops } from '@/ui/pictures/signedStops';
 
 const OWN = 'own';
 const PLACE_WORDS = { ...METER_PLACES, [OWN]: 'a place of its own' };

@@ -10,9 +10,9 @@ import {
   type LightSource,
   type SourceKindId,
 } from '@/core/light';
-import { NumberField } from '@/ui/NumberField';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '@/ui/Choice';
+import { NumberField } from '@/ui/fields/NumberField';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
 
 /** What each kind of source is called. */

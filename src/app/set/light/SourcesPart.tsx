@@ -14,8 +14,8 @@ import {
 } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import type { Room } from '@/core/scene';
-import { NumberSlider } from '@/ui/NumberSlider';
-import { Choice } from '@/ui/Choice';
+import { NumberSlider } from '@/ui/fields/NumberSlider';
+import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
 import { LightControls } from '@/take/controls/LightControls';
 import { AddSource } from './AddSource';

@@ -9,9 +9,9 @@ import {
   type BackdropKindId,
   type Room,
 } from '@/core/scene';
-import { KeptField, numberProblem } from '@/ui/KeptField';
-import { typedNumber } from '@/ui/decimal';
-import { Choice } from '@/ui/Choice';
+import { KeptField, numberProblem } from '@/ui/fields/KeptField';
+import { typedNumber } from '@/ui/fields/decimal';
+import { Choice } from '@/ui/fields/Choice';
 import { ToneChoice } from './ToneChoice';
 
 type Chosen = BackdropKindId | 'none';

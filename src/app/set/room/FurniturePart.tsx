@@ -9,8 +9,8 @@ import {
   type Room,
   type SupportKindName,
 } from '@/core/scene';
-import { KeptField, numberProblem } from '@/ui/KeptField';
-import { typedNumber } from '@/ui/decimal';
+import { KeptField, numberProblem } from '@/ui/fields/KeptField';
+import { typedNumber } from '@/ui/fields/decimal';
 
 type PieceNumber = 'fromLeftM' | 'fromBackM' | 'turnLeftDeg';
 const NUMBERS: readonly (readonly [PieceNumber, string, number, number, string])[] = [

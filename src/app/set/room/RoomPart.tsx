@@ -1,10 +1,10 @@
 'use client';
 
 import { WALL_WORDS, WALLS, type Room } from '@/core/scene';
-import { Folded } from '@/ui/Folded';
-import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
-import { typedNumber } from '@/ui/decimal';
-import { Choice } from '@/ui/Choice';
+import { Folded } from '@/ui/fields/Folded';
+import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
+import { typedNumber } from '@/ui/fields/decimal';
+import { Choice } from '@/ui/fields/Choice';
 import { BackdropPart } from './BackdropPart';
 import { FurniturePart } from './FurniturePart';
 import { KeptRooms } from './KeptRooms';

@@ -12,7 +12,7 @@ import {
   type Site,
 } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
-import { KeptField, numberProblem } from '@/ui/KeptField';
+import { KeptField, numberProblem } from '@/ui/fields/KeptField';
 import type { PlanScale } from '@/take/plan/planScale';
 
 const FIELDS = [

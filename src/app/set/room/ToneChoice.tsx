@@ -1,7 +1,7 @@
 'use client';
 
 import { GROUND_TONE_IDS, GROUND_TONES, type GroundTone } from '@/core/scene';
-import { Choice } from '@/ui/Choice';
+import { Choice } from '@/ui/fields/Choice';
 
 const TONE_WORDS = Object.fromEntries(GROUND_TONE_IDS.map((id) => [id, GROUND_TONES[id].words])) as Record<
   GroundTone,

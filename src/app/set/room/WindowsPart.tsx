@@ -10,9 +10,9 @@ import {
   type Room,
   type RoomWindow,
 } from '@/core/scene';
-import { KeptField, numberProblem, textProblem } from '@/ui/KeptField';
-import { typedNumber } from '@/ui/decimal';
-import { Choice } from '@/ui/Choice';
+import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
+import { typedNumber } from '@/ui/fields/decimal';
+import { Choice } from '@/ui/fields/Choice';
 
 type WindowNumber = 'fromM' | 'toM' | 'sillM' | 'headM';
 const NUMBERS: readonly (readonly [WindowNumber, string, number, number])[] = [

@@ -1,4 +1,4 @@
-import { BIND_ARM_DEG, jointIndex, type Body, jointOn } from '../../body';
+import { BIND_ARM_DEG, type Body, jointIndex, jointOn } from '../../body';
 import {
   add,
   cross,

@@ -1,4 +1,4 @@
-import { BIND_ARM_DEG, BIND_LEG_DEG, jointIndex, type Body, type JointName, jointOn } from '../../body';
+import { BIND_ARM_DEG, BIND_LEG_DEG, type Body, jointIndex, type JointName, jointOn } from '../../body';
 import { clamp, sideSign, type Side, type Vec3 } from '../../units';
 import { about, at, bonesM, chain, turned, type Frames } from '../joints/frames';
 import { CLOTH_M } from '../landmarks';

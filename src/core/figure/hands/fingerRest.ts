@@ -1,4 +1,4 @@
-import { HAND_SHAPE, type Finger, jointOn } from '../../body';
+import { type Finger, HAND_SHAPE, jointOn } from '../../body';
 import { bodyTarget, contactOf, limbContact } from '../../pose';
 import { add, otherSide, SIDES, subtract, type Side } from '../../units';
 import { supportDistance, type Carriage } from '../carriage';

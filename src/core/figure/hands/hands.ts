@@ -1,4 +1,4 @@
-import { BIND_ARM_DEG, FINGERS, HAND_SHAPE, PHALANGES, type Body, type Finger, jointOn } from '../../body';
+import { BIND_ARM_DEG, type Body, type Finger, FINGERS, HAND_SHAPE, jointOn, PHALANGES } from '../../body';
 import { bodyTarget, contactOf, handRegion, settingOf, sided, type HandShape, type Pose } from '../../pose';
 import { SIDES, sideSign, type Side } from '../../units';
 import type { Carriage } from '../carriage';

@@ -72,21 +72,10 @@ export function addMass(sum: Vec3, at: Vec3, offset: Vec3, q: Turn, kg: number):
   for (let c = 0; c < 3; c++) sum[c]! += p[c]! * kg;
 }
 
-/** A vector along the axes of a bone: across, back along it, to its front. */
-export function addAlong(to: Vec3, v: Vec3, x: Vec3, y: Vec3, z: Vec3): void {
+/** Axes of a bone: across, back along it, to its front. */
+export type Axes = readonly [Vec3, Vec3, Vec3];
+
+/** Adds a vector that is said in the axes of a bone. */
+export function addAlong(to: Vec3, v: Vec3, [x, y, z]: Axes): void {
   for (let c = 0; c < 3; c++) to[c]! += x[c]! * v[0] + y[c]! * v[1] + z[c]! * v[2];
-}
-
-export function scaled(v: Vec3): Vec3 {
-  const l = Math.sqrt(v[0] * v[0] + v[1] * v[1] + v[2] * v[2]) || 1;
-  return [v[0] / l, v[1] / l, v[2] / l];
-}
-
-export const minus = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
-export const scalar = (a: Vec3, b: Vec3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
-
-/** The part of a direction that is square to a unit axis, as a unit vector. */
-export function squareTo(v: Vec3, axis: Vec3): Vec3 {
-  const d = scalar(v, axis);
-  return scaled([v[0] - axis[0] * d, v[1] - axis[1] * d, v[2] - axis[2] * d]);
 }

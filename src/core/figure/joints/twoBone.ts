@@ -46,8 +46,13 @@ export function twoBone(root: Vec3, target: Vec3, pole: Vec3, upperM: number, lo
  * `front`, x completes a right-handed frame.
  */
 export function boneFrame(from: Vec3, to: Vec3, front: Vec3): Quat {
+  const [x, y, z] = boneAxes(from, to, front);
+  return fromAxes(x, y, z);
+}
+
+/** The axes of that frame. */
+export function boneAxes(from: Vec3, to: Vec3, front: Vec3): readonly [x: Vec3, y: Vec3, z: Vec3] {
   const y = unit(subtract(from, to));
   const z = unit(subtract(front, add([0, 0, 0], y, dot(front, y))));
-  const x = cross(y, z);
-  return fromAxes(x, y, z);
+  return [cross(y, z), y, z];
 }

@@ -1,4 +1,4 @@
-import { BIND_LEG_DEG, jointIndex, type Body, jointOn } from '../../body';
+import { BIND_LEG_DEG, type Body, jointIndex, jointOn } from '../../body';
 import { add, cross, dot, radians, sideSign, subtract, unit, type Side, type Vec3 } from '../../units';
 import { CLOTH_M } from '../landmarks';
 import { about, between, chain, hang, type Frames } from '../joints/frames';
@@ -34,6 +34,17 @@ export function kneeFront(hip: Vec3, leg: TwoBone): Vec3 {
   return unit(add(toKnee, line, -dot(toKnee, line)));
 }
 
+/** Below this bend the knee's own line says nothing of where it points, degrees. */
+const BENT_DEG = 0.5;
+
+/** Where the front of a leg is: by its bent knee, or by its pole where it is straight. */
+export function legFront(hip: Vec3, leg: TwoBone, pole: Vec3): Vec3 {
+  return leg.bendDeg > BENT_DEG ? kneeFront(hip, leg) : pole;
+}
+
+/** A standing knee points mostly over the foot, partly with the pelvis: shares of toes, front and up. */
+export const KNEE_POLE = { toes: 0.6, front: 0.5, up: 0.35 } as const;
+
 /** Writes the joints of a leg whose bones are known. */
 export function hangLeg(
   frames: Frames,
@@ -45,7 +56,7 @@ export function hangLeg(
   foot: Foot,
 ): void {
   const toBind = about('z', -sideSign(side) * BIND_LEG_DEG);
-  const front = leg.bendDeg > 0.5 ? kneeFront(hip, leg) : pole;
+  const front = legFront(hip, leg, pole);
   const thigh = chain(boneFrame(hip, leg.middle, front), toBind);
   const shank = chain(boneFrame(leg.middle, leg.end, front), toBind);
   frames.rotation[jointIndex(jointOn(side, 'thigh'))] = thigh;

@@ -4,7 +4,7 @@ import { add, apart, SIDES, sideSign, subtract, unit, type Side, type Vec3 } fro
 import { supportDistance, type Carriage } from '../carriage';
 import { overKnee, ankleOnKnee } from './crossedLegs';
 import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
-import { hangLeg, legRadiusM, type PlacedLeg } from './legBones';
+import { hangLeg, KNEE_POLE, legRadiusM, type PlacedLeg } from './legBones';
 import { trailingFoot } from './lyingFoot';
 import { lyingLeg, kneelingLeg } from './lyingLeg';
 import type { Foot } from './stance';
@@ -16,7 +16,7 @@ function kneePole(frames: Frames, carriage: Carriage, side: Side, foot: Foot): V
   const toes = turned([0, 0, 1], foot.toesRotation);
   const front = turned([0, 0, 1], pelvis);
   const up = turned([0, 1, 0], pelvis);
-  let pole = add(add(add([0, 0, 0], toes, 0.6), front, 0.5), up, 0.35);
+  let pole = add(add(add([0, 0, 0], toes, KNEE_POLE.toes), front, KNEE_POLE.front), up, KNEE_POLE.up);
   pole = turned(pole, about('y', -sideSign(side) * settingOf(carriage.pose, sided(side, 'KneeInDeg'))));
   return unit(pole);
 }

@@ -1,4 +1,4 @@
-import { jointIndex, type Body, jointOn } from '../../body';
+import { type Body, jointIndex, jointOn } from '../../body';
 import { isLying, settingOf, SETTINGS, sided, type Carried, type Pose } from '../../pose';
 import { degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../../units';
 import type { Carriage } from '../carriage';

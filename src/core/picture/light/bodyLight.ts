@@ -9,7 +9,7 @@ import { flaresOf, type Flare } from './flare';
 import { groundAt, normalAt, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
 import { luminance } from '../raster/stopsMap';
-import { figureFor, putOnSet, type StandIn } from '../standIn';
+import { figureFor, putOnSet, skinnedBody, type StandIn } from '../standIn';
 import { measuringSize, type Shot } from '../shot';
 import { sphereOf } from '../seeShot';
 
@@ -81,13 +81,14 @@ export function seeBodyLight(standIn: StandIn, shot: Shot, ground: Ground): Body
   assertLightClear(shot.light, standIn.body, figure);
   const supports = putOnSet(standIn, shot, figure, ground);
   const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
-  const light = { lighting, ...sphereOf(figure), ground };
+  const castBy = skinnedBody(standIn, figure);
+  const light = { lighting, ...sphereOf(figure), castBy, ground };
   const picture = takePicture(surface, skinned, view, measuringSize(shot), standIn.memory, light, supports);
   const linear = exposeLinear(picture, surface, skinned);
   const throat = midpoint(figure.points.chin, figure.points.neckBase);
   const close = viewTowards(view.eye, throat, NECK_M / 2 / apart(view.eye, throat));
   const size = { width: NECK_PX, height: NECK_PX };
-  const near = { lighting, middle: throat, radiusM: NECK_SHADOWS_M };
+  const near = { lighting, middle: throat, radiusM: NECK_SHADOWS_M, castBy };
   const tone = Float32Array.from(picture.label, (_, i) => luminance(linear, i * 3));
   return {
     underJawShare: underJaw(takePicture(surface, skinned, close, size, standIn.neck, near, supports)),

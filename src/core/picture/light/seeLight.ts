@@ -19,7 +19,7 @@ import type { LightReading, PatternReading } from '../face';
 import { barycentric, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
 import { shareReaching, type ShadowMap } from '../raster/shadow';
-import { bodyWithoutHead, chartFor, figureFor, putOnSet, type StandIn } from '../standIn';
+import { bodyWithoutHead, chartFor, figureFor, putOnSet, skinnedBody, type StandIn } from '../standIn';
 import { shadingOf } from '../seeShot';
 import { type Shot } from '../shot';
 
@@ -71,7 +71,7 @@ export function seeFace(standIn: StandIn, shot: Shot, ground: Ground, sizePx: nu
   const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
   const lighting = lightingOf(shot.light, points.nose, ground.backgroundM);
   const caster = {
-    figure,
+    castBy: skinnedBody(standIn, figure),
     positions: skinned.positions,
     withoutHead: bodyWithoutHead(standIn),
     head: standIn.face.triangles,

@@ -5,14 +5,23 @@ import type { PictureLight } from './picture';
 import { createRaster } from './raster';
 import { shadowMapFrom, type ShadowMap } from './shadow';
 
-/** A shadow map with what it was cast by, and the lamp and sphere that it was cast for. */
-export interface CastShadow {
-  map: ShadowMap;
+/** What shadows were cast by, and the lamp and sphere that they were cast for. */
+export interface CastOf {
   casters: readonly unknown[];
   lamp: string;
 }
 
-function lampWords({ centre, sizeM }: LightSamples, middle: Vec3, radiusM: number): string {
+/** Whether what was cast before is still so: the same things before the same lamp. */
+export function stillStands(before: CastOf | undefined, now: CastOf): boolean {
+  return before?.lamp === now.lamp && before.casters.every((caster, i) => caster === now.casters[i]);
+}
+
+/** A shadow map with what it was cast of. */
+export interface CastShadow extends CastOf {
+  map: ShadowMap;
+}
+
+export function lampWords({ centre, sizeM }: LightSamples, middle: Vec3, radiusM: number): string {
   return [...centre, sizeM, ...middle, radiusM].join(' ');
 }
 
@@ -32,12 +41,11 @@ export function castShadows(
   return lighting.sources.map((source, i) => {
     if (!source.castsShadow) return null;
     const before = kept[i];
-    const lamp = lampWords(source, middle, radiusM);
-    const stands = before?.lamp === lamp && before.casters.every((c, k) => c === casters[k]);
-    if (stands) return before.map;
+    const now = { casters, lamp: lampWords(source, middle, radiusM) };
+    if (before && stillStands(before, now)) return before.map;
     const raster = before?.map.raster ?? createRaster(sidePx, sidePx);
     const map = shadowMapFrom(source, middle, radiusM, meshes, raster);
-    kept[i] = { map, casters, lamp };
+    kept[i] = { map, ...now };
     return map;
   });
 }

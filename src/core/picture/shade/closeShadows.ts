@@ -1,7 +1,7 @@
-import type { Figure } from '../../figure';
 import type { LightSamples } from '../../light';
 import type { SupportMesh } from '../../scene';
 import type { Vec3 } from '../../units';
+import { lampWords, stillStands, type CastOf } from '../raster/castShadows';
 import { createRaster, rasteriseOver } from '../raster/raster';
 import { occupiedTiles, shadowMapFrom, type ShadowMap } from '../raster/shadow';
 
@@ -12,15 +12,11 @@ export interface CloseShadows {
 }
 
 /** Shadows with what they were cast of. */
-export interface KeptShadows extends CloseShadows {
-  figure: Figure;
-  supports: SupportMesh | undefined;
-  lamp: string;
-}
+export interface KeptShadows extends CloseShadows, CastOf {}
 
-/** What casts the shadows, skinned to one figure. */
+/** What casts the shadows, as it is skinned; `castBy` is the same thing while it stands as it stood. */
 export interface Caster {
-  figure: Figure;
+  castBy: object;
   positions: Float32Array;
   /** Triangles of everything but the head, and of the head. */
   withoutHead: Uint32Array;
@@ -37,13 +33,13 @@ const MAP_PX = 400;
  * that of several lamps only the one that is dragged is cast anew.
  */
 export function closeShadows(
-  { figure, positions, withoutHead: triangles, head, supports }: Caster,
+  { castBy, positions, withoutHead: triangles, head, supports }: Caster,
   source: LightSamples,
   middle: Vec3,
   kept: KeptShadows | undefined,
 ): KeptShadows {
-  const lamp = [...source.centre, source.sizeM].join(' ');
-  if (kept?.figure === figure && kept.supports === supports && kept.lamp === lamp) return kept;
+  const now = { casters: [castBy, supports], lamp: lampWords(source, middle, CLOSE_RADIUS_M) };
+  if (kept && stillStands(kept, now)) return kept;
   const withoutHead = shadowMapFrom(
     source,
     middle,
@@ -56,9 +52,7 @@ export function closeShadows(
   raster.inverseDepth.set(withoutHead.raster.inverseDepth);
   rasteriseOver(raster, withoutHead.view, { positions, triangles: head }, 0);
   return {
-    figure,
-    supports,
-    lamp,
+    ...now,
     withoutHead,
     all: { ...withoutHead, raster, occupied: occupiedTiles(raster) },
   };

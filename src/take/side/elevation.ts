@@ -5,7 +5,7 @@ import type { ShotReport } from '@/workers/shotReport';
 import { DRAWING_WIDTH } from '../dragOnDrawing';
 
 /** The set seen from the side of the lens axis, in the units of the drawing. */
-export interface Side {
+export interface Elevation {
   /** Where the sitter stands, and where the lens. */
   sitterX: number;
   lensX: number;
@@ -22,7 +22,7 @@ export interface Side {
   along(place: readonly number[]): number;
 }
 
-export const SIDE_HEIGHT = 118;
+export const ELEVATION_HEIGHT = 118;
 export const FLOOR_Y = 98;
 const SITTER_X = 30;
 /** Room for the lens axis and for what stands high. */
@@ -42,7 +42,7 @@ function sourceTopsM({ light }: Shot): number[] {
   return sources.map((s) => (isSky(s.kind) ? SKY_TOP_M : s.heightM + s.sizeM / 2));
 }
 
-export function sideOf(shot: Shot, report: ShotReport | null, textSize: number): Side {
+export function elevationOf(shot: Shot, report: ShotReport | null, textSize: number): Elevation {
   const { camera } = shot;
   const crownM = report?.points.crown[1] ?? USUAL_CROWN_M;
   const highestM = Math.max(crownM + 0.1, camera.heightM + 0.15, ...sourceTopsM(shot));

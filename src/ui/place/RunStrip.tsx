@@ -7,7 +7,7 @@ import { dressedFor, lookOf, type Look } from '@/core/brief';
 import type { Take } from '@/core/sitting';
 import { changeCost } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
-import { PoseThumbnail } from './PoseThumbnail';
+import { PoseThumbnail } from '../pictures/PoseThumbnail';
 
 interface RunCardProps {
   take: Take;
