@@ -4,11 +4,14 @@ export default defineConfig({
   resolve: { alias: { '@': new URL('./src', import.meta.url).pathname } },
   test: {
     globalSetup: './tests/compile.ts',
+    maxWorkers: '100%',
     projects: [
       {
         extends: true,
         test: {
           name: 'core',
+          // bodies, surfaces and compiled code are kept from file to file
+          isolate: false,
           include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           // whole computations on a busy machine: a limit against hanging, not a measure of speed
           testTimeout: 240_000,
@@ -18,6 +21,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'e2e',
+          globalSetup: './tests/e2e/warm.ts',
           include: ['tests/e2e/**/*.test.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,

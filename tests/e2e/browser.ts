@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
@@ -9,6 +9,7 @@ process.env.SE_OFFLINE = 'true';
 const FLAGS = [
   '--headless=new',
   '--no-sandbox',
+  '--disable-gpu-compositing',
   '--disable-dev-shm-usage',
   '--use-angle=swiftshader',
   '--enable-unsafe-swiftshader',
@@ -39,7 +40,7 @@ export interface Browser {
   size(size: Size): Promise<void>;
   /** Drags an element by a finger, in pixels. */
   fingerDrag(element: WebElement, x: number, y: number): Promise<void>;
-  /** Addresses of every request since the start. */
+  /** Addresses of every request since the start, of a browser that listens. */
   requests(): Promise<string[]>;
   /** The page as a PDF, on the paper that the page itself asks for. */
   print(): Promise<unknown>;
@@ -48,16 +49,26 @@ export interface Browser {
   kill(): Promise<void>;
 }
 
-/** Opens Debian's Chromium. A `profile` folder continues an earlier browser's data. */
-export async function openBrowser(profile?: string): Promise<Browser> {
+export interface Opening {
+  /** Folder of an earlier browser, whose data are gone on with. */
+  profile?: string;
+  /** Folder that a new browser begins with a copy of. */
+  seed?: string;
+  /** Whether every request is written down; it takes time from the page. */
+  listens?: boolean;
+}
+
+/** Opens Debian's Chromium. */
+export async function openBrowser({ profile, seed, listens = false }: Opening = {}): Promise<Browser> {
   const folder = profile ?? mkdtempSync(join(tmpdir(), 'gilvo-browser-'));
+  if (seed) cpSync(seed, folder, { recursive: true });
   const downloads = mkdtempSync(join(tmpdir(), 'gilvo-downloads-'));
   const options = new Options();
   options.setChromeBinaryPath('/usr/bin/chromium');
   options.addArguments(...FLAGS, `--user-data-dir=${folder}`);
   options.setUserPreferences({ 'download.default_directory': downloads });
   const prefs = new logging.Preferences();
-  prefs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
+  if (listens) prefs.setLevel(logging.Type.PERFORMANCE, logging.Level.ALL);
   prefs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
   options.setLoggingPrefs(prefs);
   const driver = (await new Builder()

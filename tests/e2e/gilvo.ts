@@ -3,14 +3,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import axe, { type AxeResults } from 'axe-core';
 import { By, Key, until, type WebElement } from 'selenium-webdriver';
-import { afterAll, beforeAll } from 'vitest';
-import { openBrowser, type Browser, type Size } from './browser';
-import { serve, type Served } from './server';
+import { afterAll, beforeAll, inject } from 'vitest';
+import { openBrowser, type Browser, type Opening, type Size } from './browser';
 import { drawn, PATIENCE_MS, still } from './waits';
 
 /** The production build in a browser, and the moves that tests make in it. */
 export class Gilvo {
-  server!: Served;
+  readonly server = { origin: inject('origin') };
   browser!: Browser;
   private readonly files: string[] = [];
 
@@ -140,11 +139,13 @@ export class Gilvo {
 
   /** Faults that the accessibility checker finds on the page, as readable lines. */
   async violations(): Promise<string[]> {
-    await this.driver.executeScript(axe.source);
-    const results = await this.driver.executeAsyncScript<AxeResults>(
-      'const done = arguments[0]; window.axe.run(document).then(done);',
+    if (!(await this.driver.executeScript<boolean>('return "axe" in window')))
+      await this.driver.executeScript(axe.source);
+    const violations = await this.driver.executeAsyncScript<AxeResults['violations']>(
+      `const done = arguments[0];
+       window.axe.run(document, { resultTypes: ['violations'] }).then((r) => done(r.violations));`,
     );
-    return results.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`);
+    return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`);
   }
 
   /** Writes a file that a test can hand to the page. */
@@ -224,22 +225,20 @@ export class Gilvo {
     return { name, bytes: readFileSync(join(this.browser.downloads, name)) };
   }
 
-  async start(): Promise<void> {
-    this.server = await serve();
-    this.browser = await openBrowser();
+  async start(opening?: Opening): Promise<void> {
+    this.browser = await openBrowser({ seed: inject('profile'), ...opening });
   }
 
   async end(): Promise<void> {
     await this.browser?.quit();
-    await this.server?.stop();
     for (const folder of this.files) rmSync(folder, { recursive: true, force: true });
   }
 }
 
-/** Starts server and browser before the tests of a file and ends them after. */
-export function openGilvo(): Gilvo {
+/** Starts a browser before the tests of a file and ends it after. */
+export function openGilvo(opening?: Opening): Gilvo {
   const gilvo = new Gilvo();
-  beforeAll(() => gilvo.start());
+  beforeAll(() => gilvo.start(opening));
   afterAll(() => gilvo.end());
   return gilvo;
 }

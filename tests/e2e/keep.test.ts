@@ -44,7 +44,7 @@ describe('an edit', () => {
     expect(written).toBeGreaterThan(20);
     const { profile } = gilvo.browser;
     await gilvo.browser.kill();
-    gilvo.browser = await openBrowser(profile);
+    gilvo.browser = await openBrowser({ profile });
     await gilvo.pose(1);
     const kept = (await takeOf('demo-take-1')).shot.pose.settings;
     expect(kept.headTurnLeftDeg).toBe(written);

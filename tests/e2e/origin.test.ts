@@ -2,7 +2,7 @@ import { logging } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { openGilvo } from './gilvo';
 
-const gilvo = openGilvo();
+const gilvo = openGilvo({ listens: true });
 
 it('no request leaves the origin, in any place', async () => {
   await gilvo.open('/');

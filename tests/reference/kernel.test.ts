@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PARTS, surfaceOf } from '@/core/body';
+import { PARTS } from '@/core/body';
 import { createSkinned, skinSurface, skinSurfaceFast } from '@/core/figure';
 import { resolve } from '@/core/kernel';
 import { HOUSE_POSES } from '@/core/library';
@@ -21,6 +21,7 @@ import { meshesOf } from '@/core/picture/raster/takePicture';
 import { plainGround } from '@/core/scene';
 import { bodyOf, CAMERA, LIGHT, standInOf, type PersonName } from '../support/people';
 import { plainExpose, plainIlluminate, plainRasterise } from '../support/plainPicture';
+import { keptSurface } from '../support/surfaces';
 
 /** The compiled loops against the same loops written plainly, see `tests/support/plainPicture.ts`. */
 
@@ -147,7 +148,7 @@ describe.each(SHOTS)('%s, $pose.name', (person, shot) => {
 it('keeps sitters apart that are pictured by turns, and pictures that grow', () => {
   const shot: Shot = { pose: POSES[0]!, camera: CAMERA, light: LIGHT };
   const bytes = (name: PersonName, scale: number) => {
-    const standIn = createStandIn(bodyOf(name), surfaceOf(bodyOf(name), 'sketched'));
+    const standIn = createStandIn(bodyOf(name), keptSurface(bodyOf(name), 'sketched'));
     const { picture } = seeShot(standIn, shot, { lit: true, scale });
     return develop(picture, standIn.surface, standIn.skinned);
   };

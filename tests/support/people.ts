@@ -1,6 +1,7 @@
-import { bodyFrom, surfaceOf, type Body, type BodyProfile } from '@/core/body';
+import { bodyFrom, type Body, type BodyProfile } from '@/core/body';
 import { createStandIn, type Shot, type StandIn } from '@/core/picture';
 import { neutralPose, type Pose } from '@/core/pose';
+import { keptSurface } from './surfaces';
 
 const TONES: BodyProfile['tones'] = {
   skin: [0.5, 0.33, 0.24],
@@ -48,7 +49,7 @@ export function bodyOf(name: PersonName): Body {
 /** A stand-in with the measuring surface, built once a test file. */
 export function standInOf(name: PersonName): StandIn {
   if (!standIns.has(name))
-    standIns.set(name, createStandIn(bodyOf(name), surfaceOf(bodyOf(name), 'measured')));
+    standIns.set(name, createStandIn(bodyOf(name), keptSurface(bodyOf(name), 'measured')));
   return standIns.get(name)!;
 }
 

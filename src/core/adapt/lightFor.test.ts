@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf } from '../../../tests/support/people';
-import { surfaceOf } from '../body';
 import { neutralPose } from '../pose';
 import { createStandIn, seeLight, type Shot } from '../picture';
 import { plainGround, type Room } from '../scene';
 import { lightFor, SOUGHT_PATTERNS, type LightGoal } from './lightFor';
+import { keptSurface } from '../../../tests/support/surfaces';
 
 const body = bodyOf('average');
-const standIn = createStandIn(body, surfaceOf(body, 'sketched'));
+const standIn = createStandIn(body, keptSurface(body, 'sketched'));
 const SHOT: Shot = {
   pose: { ...neutralPose('goal'), settings: { headTurnLeftDeg: 30 } },
   camera: {

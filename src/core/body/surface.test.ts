@@ -4,9 +4,10 @@ import { bodyOf, profileOf, PROFILES, type PersonName } from '../../../tests/sup
 import { figureOf } from '../figure';
 import { STANDING_POSES } from '../library';
 import { bodyFrom } from './bodyFrom';
-import { JOINTS, jointIndex, MIRRORED_JOINTS, PARTS, surfaceOf, type BodyProfile, type BodySurface } from '.';
+import { JOINTS, jointIndex, MIRRORED_JOINTS, PARTS, type BodyProfile, type BodySurface } from '.';
 import { MIRRORED_PARTS } from './skin/parts';
 import { BUILDS, HAIR_SHAPES } from './said/profile';
+import { keptSurface } from '../../../tests/support/surfaces';
 
 /** Largest and smallest coordinate along an axis. */
 function extent({ positions }: BodySurface, axis: 0 | 1 | 2): [low: number, high: number] {
@@ -21,7 +22,7 @@ function extent({ positions }: BodySurface, axis: 0 | 1 | 2): [low: number, high
 
 const surfaces = new Map<PersonName, BodySurface>();
 function measured(name: PersonName): BodySurface {
-  if (!surfaces.has(name)) surfaces.set(name, surfaceOf(bodyOf(name), 'measured'));
+  if (!surfaces.has(name)) surfaces.set(name, keptSurface(bodyOf(name), 'measured'));
   return surfaces.get(name)!;
 }
 
@@ -115,7 +116,7 @@ describe.each([
   ['a girl of fourteen', { statureM: 1.62, massKg: 50, ageYears: 14, contourShare: 0.6, hair: 'tiedBack' }],
 ] as const)('%s', (_, said) => {
   const body = bodyFrom(profileOf(said));
-  const surface = surfaceOf(body, 'measured');
+  const surface = keptSurface(body, 'measured');
 
   it('has a closed surface as tall as the sitter, with the crown on top', () => {
     expect(openEdges(surface)).toBe(0);
@@ -136,7 +137,7 @@ describe.each([
 
 it('taped girths give a closed surface', () => {
   const taped = profileOf({ girthsM: { waist: 0.95, chest: 1.02, thigh: 0.6, neck: 0.4 } });
-  const surface = surfaceOf(bodyFrom(taped), 'measured');
+  const surface = keptSurface(bodyFrom(taped), 'measured');
   expect(openEdges(surface)).toBe(0);
   const [left, right] = extent(surface, 0);
   expect(left + right).toBeCloseTo(0, 5);
@@ -172,14 +173,14 @@ describe('the profile changes the surface', () => {
   });
 
   it.each(HAIR_SHAPES)('hair %s gives a closed surface', (hair) => {
-    const surface = surfaceOf(bodyFrom(profileOf({ hair })), 'measured');
+    const surface = keptSurface(bodyFrom(profileOf({ hair })), 'measured');
     expect(openEdges(surface)).toBe(0);
     const hairs = surface.triangleLabels.filter((l) => PARTS[l] === 'hair').length;
     expect(hairs > 200).toBe(hair !== 'none');
   });
 
   it('the finer surface is closed too and close to the coarse one', () => {
-    const fine = surfaceOf(bodyOf('average'), 'drawn');
+    const fine = keptSurface(bodyOf('average'), 'drawn');
     expect(openEdges(fine)).toBe(0);
     expect(fine.triangles.length).toBeGreaterThan(measured('average').triangles.length * 2.5);
     expect(

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { bodyFrom, jointIndex, surfaceOf } from '../body';
+import { bodyFrom, jointIndex } from '../body';
 import { neutralPose } from '../pose';
 import { apart } from '../units';
 import { profileOf } from '../../../tests/support/people';
 import { figureOf } from './figureOf';
 import { createSkinned, skinSurface } from './skin/skinning';
+import { keptSurface } from '../../../tests/support/surfaces';
 
 const scene = { lens: [0, 1.4, 4] as [number, number, number] };
 
@@ -35,7 +36,7 @@ describe('a limb that is shorter', () => {
   });
 
   it('draws the skin of a short limb together, not the hand at its end', () => {
-    const surface = surfaceOf(body, 'measured');
+    const surface = keptSurface(body, 'measured');
     const skinned = createSkinned(surface);
     skinSurface(surface, figure.transforms, skinned);
     const nearest = (p: readonly number[]) => {

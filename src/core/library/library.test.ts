@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { CONTACT_BODIES } from '../../../tests/support/contactBodies';
 import { faultsOf } from '../../../tests/support/poseChecks';
-import { bodyFrom, surfaceOf } from '../body';
+import { bodyFrom } from '../body';
 import { figureOf } from '../figure';
 import { CARRIED_NAMES, mirrorPose, neutralPose, poseSchema, type Pose } from '../pose';
 import { subtract } from '../units';
 import { carriedIn, forSitter, HOUSE_POSES, ownSupport } from '.';
+import { keptSurface } from '../../../tests/support/surfaces';
 
 const ALL = Object.values(HOUSE_POSES).flat();
 
@@ -38,7 +39,7 @@ describe('the poses of the house', () => {
 
   describe.each(SIX)('on $name', ({ profile }) => {
     const body = bodyFrom(profile);
-    const surface = surfaceOf(body, 'sketched');
+    const surface = keptSurface(body, 'sketched');
     it.each(ALL.map((p) => [p.name, p] as const))('%s passes every check', (_, pose) => {
       const { faults, figure } = faultsOf(body, surface, pose);
       expect(faults).toEqual([]);

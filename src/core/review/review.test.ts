@@ -1,4 +1,4 @@
-import { bodyFrom, surfaceOf } from '../body';
+import { bodyFrom } from '../body';
 import { wantedRanges } from '../brief';
 import { describe, expect, it } from 'vitest';
 import { shotOf, profileOf, standInOf, type PersonName } from '../../../tests/support/people';
@@ -6,6 +6,7 @@ import { STANDING_POSES } from '../library';
 import { createStandIn, seeShot, type Shot } from '../picture';
 import { SETTING_IDS, withContact, withSetting, type Message } from '../pose';
 import { outside, review, RULES, type Finding } from './review';
+import { keptSurface } from '../../../tests/support/surfaces';
 
 const NEAR = { focalLengthMm: 24, distanceM: 1.6 };
 const HEAD = { focalLengthMm: 105, distanceM: 2 };
@@ -140,7 +141,7 @@ describe('the message decides what is wanted', () => {
 describe('the record and the brief are heard', () => {
   it('a stiff neck makes a turn of the head a fault that names it', () => {
     const body = bodyFrom(profileOf({ motionLimits: ['stiffNeck'] }));
-    const standIn = createStandIn(body, surfaceOf(body, 'sketched'));
+    const standIn = createStandIn(body, keptSurface(body, 'sketched'));
     const shot = shotOf({ headTurnLeftDeg: 42 });
     const wanted = wantedRanges(shot.pose.message);
     const found = review(seeShot(standIn, shot), wanted).find((f) => f.id === 'beyond-range:neckRotation');

@@ -8,9 +8,10 @@ import { STANDING_POSES } from '../../library';
 import { shotOf } from '../../../../tests/support/people';
 import { createStandIn, seeShot } from '../../picture';
 import { neutralPose, withSetting } from '../../pose';
-import { bodyFrom, HAIR_SHAPES, jointIndex, PARTS, surfaceOf, type BodyProfile, type Outfit } from '..';
+import { bodyFrom, HAIR_SHAPES, jointIndex, PARTS, type BodyProfile, type Outfit } from '..';
 import { BOTTOMS, JACKETS, TOPS } from '../said/outfit';
 import { BUILDS } from '../said/profile';
+import { keptSurface } from '../../../../tests/support/surfaces';
 
 const TONE: Outfit['top']['tone'] = [0.3, 0.3, 0.3];
 function outfit(said: Partial<Outfit> = {}): Outfit {
@@ -21,7 +22,7 @@ function outfit(said: Partial<Outfit> = {}): Outfit {
     ...said,
   };
 }
-const surfaceFor = (said: Partial<BodyProfile>) => surfaceOf(bodyFrom(profileOf(said)), 'measured');
+const surfaceFor = (said: Partial<BodyProfile>) => keptSurface(bodyFrom(profileOf(said)), 'measured');
 const count = (said: Partial<BodyProfile>, ...parts: string[]) =>
   surfaceFor(said).triangleLabels.filter((l) => parts.includes(PARTS[l]!)).length;
 
@@ -104,7 +105,7 @@ describe('heels', () => {
 
   it('of the shoe reach the floor and not through it', () => {
     const body = bodyFrom(profileOf({ outfit: outfit({ shoes: { heelM: 0.08, tone: TONE } }) }));
-    const standIn = createStandIn(body, surfaceOf(body, 'measured'));
+    const standIn = createStandIn(body, keptSurface(body, 'measured'));
     seeShot(standIn, shotOf());
     let lowest = Infinity;
     for (let i = 1; i < standIn.skinned.positions.length; i += 3)
@@ -137,7 +138,7 @@ describe('a body that differs', () => {
     ['leftLeg', 'left:foot', 'left:foot'],
   ] as const)('%s that ends carries no part beyond, nor its mass', (limb, part, joint) => {
     const body = bodyFrom(profileOf({ limbEnds: { [limb]: 0.6 } }));
-    const surface = surfaceOf(body, 'measured');
+    const surface = keptSurface(body, 'measured');
     expect(openEdges(surface)).toBe(0);
     expect(surface.triangleLabels.some((l) => PARTS[l] === part)).toBe(false);
     expect(body.masses.massKg[jointIndex(joint)]).toBe(0);
@@ -223,7 +224,7 @@ describe('any profile in range', () => {
     fc.assert(
       fc.property(profiles, (profile) => {
         const body = bodyFrom(profile);
-        const surface = surfaceOf(body, 'sketched');
+        const surface = keptSurface(body, 'sketched');
         expect(openEdges(surface)).toBe(0);
         expect(volumeM3(surface, surface.positions)).toBeGreaterThan(0);
         for (const array of [surface.positions, surface.normals, surface.weights, surface.colours])
@@ -291,7 +292,7 @@ describe('bent to 130 degrees', () => {
   ] as const)('the %s keeps the volume of the limb within 15 %%', (_, joint, deg, part) => {
     for (const said of [{}, { statureM: 1.68, massKg: 105 }] as const) {
       const body = bodyFrom(profileOf({ ...said, outfit: TOPLESS }));
-      const surface = surfaceOf(body, 'measured');
+      const surface = keptSurface(body, 'measured');
       const skinned = createSkinned(surface);
       const pieces = pieceOf(surface);
       const piece = pieces[surface.labels.indexOf(PARTS.indexOf(part))]!;

@@ -4,10 +4,11 @@ import { openEdges } from '../../../../tests/support/mesh';
 import { seeShot } from '../../picture';
 import { EXPRESSIONS, faceShares, neutralPose, type ExpressionName, type Pose } from '../../pose';
 import { partIndex } from './parts';
-import { FACE_MOVE_NAMES, moveFace, surfaceOf } from '..';
+import { FACE_MOVE_NAMES, moveFace } from '..';
+import { keptSurface } from '../../../../tests/support/surfaces';
 
 const body = bodyOf('average');
-const surface = surfaceOf(body, 'measured');
+const surface = keptSurface(body, 'measured');
 
 function moved(said: ExpressionName | NonNullable<Pose['expression']>) {
   const positions = surface.positions.slice();

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../../../tests/support/people';
-import { bodyFrom, PARTS, surfaceOf } from '../../body';
+import { bodyFrom, PARTS } from '../../body';
 import { HOUSE_POSES } from '../../library';
 import type { Vec3 } from '../../units';
 import { figureOf } from '../figureOf';
 import { headDistance } from './headDistance';
 import { limbDistance } from './limbDistance';
 import { createSkinned, skinSurface } from '../skin/skinning';
+import { keptSurface } from '../../../../tests/support/surfaces';
 
 const bare = bodyFrom(
   profileOf({
@@ -18,7 +19,7 @@ const bare = bodyFrom(
     },
   }),
 );
-const surface = surfaceOf(bare, 'sketched');
+const surface = keptSurface(bare, 'sketched');
 const skinned = createSkinned(surface);
 
 /** Points of the drawn skin of some parts in a pose. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../../../tests/support/people';
-import { bodyFrom, bindToHead, surfaceOf, type BodySurface } from '../../body';
+import { bodyFrom, bindToHead, type BodySurface } from '../../body';
 import { figureOf } from '../../figure';
 import { lightingOf, type Light } from '../../light';
 import { neutralPose, type Pose } from '../../pose';
@@ -14,11 +14,12 @@ import { faceChartOf, reaching, type FaceChart } from './chart';
 import { intoHead, lightFace, pointFromFace } from './light';
 import { facePattern, type FacePattern } from './pattern';
 import { rayMeets } from './rays';
+import { keptSurface } from '../../../../tests/support/surfaces';
 
 const GROUND = plainGround(2);
 
 const body = bodyOf('average');
-const surface = surfaceOf(body, 'measured');
+const surface = keptSurface(body, 'measured');
 const chart = faceChartOf(body, surface);
 const standIn = createStandIn(body, surface);
 const standing = neutralPose('light');
@@ -209,7 +210,7 @@ describe('what else is read', () => {
     const dressed = bodyFrom(
       profileOf({ outfit: { ...body.profile.outfit, glasses: { tone: [0.1, 0.1, 0.1] } } }),
     );
-    const glassy = createStandIn(dressed, surfaceOf(dressed, 'sketched'));
+    const glassy = createStandIn(dressed, keptSurface(dressed, 'sketched'));
     const glare = (aside: number, up: number) =>
       seeLight(glassy, shotWith(keyAt(standing, aside, up), 0), GROUND).reflections.glare.left;
     expect(glare(0, -10)).toEqual(['key']);

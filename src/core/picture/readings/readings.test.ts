@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf, standInOf } from '../../../../tests/support/people';
-import { PARTS, surfaceOf } from '../../body';
+import { PARTS } from '../../body';
 import { bodyOf } from '../../../../tests/support/people';
 import { withContact } from '../../pose';
 import { SIDES } from '../../units';
 import { createStandIn, develop, seeShot, type Shot } from '..';
+import { keptSurface } from '../../../../tests/support/surfaces';
 
 const standIn = standInOf('average');
 const see = (shot: Shot) => seeShot(standIn, shot);
@@ -175,7 +176,7 @@ describe('a camera inside the sitter', () => {
 });
 
 describe('the developed picture', () => {
-  const tiny = createStandIn(bodyOf('average'), surfaceOf(bodyOf('average'), 'measured'));
+  const tiny = createStandIn(bodyOf('average'), keptSurface(bodyOf('average'), 'measured'));
   const meanOf = (shot: Shot, keep: (x: number) => boolean): number => {
     const { picture } = seeShot(tiny, shot, { lit: true });
     const bytes = develop(picture, tiny.surface, tiny.skinned);

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf, CAMERA, standInOf } from '../../../../tests/support/people';
-import { surfaceOf } from '../../body';
 import type { Light } from '../../light';
 import { neutralPose } from '../../pose';
 import { plainGround, supportAt } from '../../scene';
@@ -8,6 +7,7 @@ import { seeFace } from '../light/seeLight';
 import { createStandIn } from '../standIn';
 import { seeShot } from '../seeShot';
 import { type Shot } from '../shot';
+import { keptSurface } from '../../../../tests/support/surfaces';
 
 const GROUND = plainGround(2);
 const rim = (arcDeg: number) => ({
@@ -37,7 +37,7 @@ describe('shadows that are kept', () => {
   it('are those of the lamps as they stand, whichever moved last', () => {
     const kept = standInOf('average');
     for (const light of [lit(40, 150), lit(-50, 150), lit(-50, -130), lit(40, 150)]) {
-      const fresh = createStandIn(bodyOf('average'), surfaceOf(bodyOf('average'), 'measured'));
+      const fresh = createStandIn(bodyOf('average'), keptSurface(bodyOf('average'), 'measured'));
       const expected = seeFace(fresh, shotWith(light), GROUND, 90).light!;
       expect(seeFace(kept, shotWith(light), GROUND, 90).light).toEqual(expected);
     }
@@ -91,7 +91,7 @@ it('a stand-in on another surface takes over what the head shades, and sees the 
   const measured = standInOf('average');
   const shot = shotWith(lit(60, 150));
   const seen = seeFace(measured, shot, GROUND, 90);
-  const other = createStandIn(bodyOf('average'), surfaceOf(bodyOf('average'), 'sketched'), measured);
+  const other = createStandIn(bodyOf('average'), keptSurface(bodyOf('average'), 'sketched'), measured);
   expect(other.chart).toBe(measured.chart);
   const again = seeFace(other, shot, GROUND, 90);
   // stops between the two wherever both see the head and neither is near an edge of the shadow
