@@ -1,17 +1,8 @@
 import { BIND_ARM_DEG, type Body, jointIndex, jointOn } from '../../body';
-import {
-  add,
-  cross,
-  dot,
-  unit,
-  clamp,
-  degrees,
-  sideSign,
-  type Quat,
-  type Side,
-  type Vec3,
-} from '../../units';
-import { about, between, chain, hang, turned, type Frames } from '../joints/frames';
+import { add, cross, dot, unit, sideSign, type Quat, type Side, type Vec3 } from '../../units';
+import { about, axesOf, between, chain, hang, type Frames } from '../joints/frames';
+import type { Axes } from '../joints/turns';
+import { wristBetween, type WristAngles } from './forearm';
 import type { Target } from '../trunk/reach';
 
 /** Angles of one solved arm, degrees, in the words of the settings. */
@@ -72,24 +63,15 @@ export function finishArm(
   hang(frames, body, jointOn(side, 'hand'), chain(hand, toBind));
 }
 
-/** Wrist and forearm angles that take the forearm's frame to the hand's (turn, then bend, then sideways). */
-export function wristAngles(
-  side: Side,
-  lower: Quat,
-  hand: Quat,
-): { turn: number; bend: number; sideways: number } {
-  const sign = sideSign(side);
-  const inverse: Quat = [-lower[0], -lower[1], -lower[2], lower[3]];
-  const m = chain(inverse, hand);
-  const x = turned([1, 0, 0], m);
-  const z = turned([0, 0, 1], m);
-  const y = turned([0, 1, 0], m);
-  const b = Math.asin(clamp(x[1], -1, 1));
-  return {
-    turn: sign * degrees(Math.atan2(-x[2], x[0])),
-    bend: -sign * degrees(b),
-    sideways: degrees(Math.atan2(-z[1], y[1])),
-  };
+/** Wrist and forearm angles that take the forearm's frame to the hand's. */
+export function wristAngles(side: Side, lower: Quat, hand: Quat): WristAngles {
+  return wristBetween(side, turnedAxes(lower), turnedAxes(hand));
+}
+
+/** Axes of a frame in the set. */
+export function turnedAxes(rotation: Quat): Axes {
+  const { left, up, front } = axesOf(rotation);
+  return [left, up, front];
 }
 
 /**

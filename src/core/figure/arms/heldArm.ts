@@ -158,16 +158,16 @@ export function placeHeldArm(
   if (hand && laid) {
     const wrist = add(elbow, towards, lowerM);
     gapM = Math.max(gapM, lengthOf(subtract(laid.wrist, wrist)));
-    ({ turn, bend, sideways } = wristAngles(side, lower, laid.hand));
+    const wanted = wristAngles(side, lower, laid.hand);
     // a wrist goes no further than it can: the hand then lies less flat
-    bend = clamp(bend, -60, 60);
-    sideways = clamp(sideways, -20, 28);
-    turn = clamp(turn, -85, 85);
+    bend = clamp(wanted.bendDeg, -60, 60);
+    sideways = clamp(wanted.sidewaysDeg, -20, 28);
+    turn = clamp(wanted.turnDeg, -85, 85);
   } else if (contactPart(held) === 'forearm') {
     // palm to what the forearm lies on
     const flat = handFrame(side, on.normal, towards);
-    ({ turn, bend, sideways } = wristAngles(side, lower, flat));
-    turn = clamp(turn + get('ForearmTurnDeg') + 12, -85, 85);
+    const { turnDeg } = wristAngles(side, lower, flat);
+    turn = clamp(turnDeg + get('ForearmTurnDeg') + 12, -85, 85);
     bend = clamp(get('WristBendDeg'), -60, 60);
     sideways = 0;
   }

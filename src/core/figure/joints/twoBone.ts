@@ -21,24 +21,48 @@ export function reachAtBendM(upperM: number, lowerM: number, bendDeg: number): n
   return Math.sqrt(upperM ** 2 + lowerM ** 2 + 2 * upperM * lowerM * c);
 }
 
+/** Where two bones can have their middle joint when their end is at a target: a circle round the way to it. */
+export interface MiddleCircle {
+  /** From the root to the target, unit. */
+  axis: Vec3;
+  /** How far along it the circle's middle and the end lie, metres. */
+  alongM: number;
+  endM: number;
+  radiusM: number;
+  /** Flexion of the middle joint, 0 is straight, degrees. */
+  bendDeg: number;
+  /** How far the end stays short of the target, metres. */
+  gapM: number;
+}
+
 /**
- * Closed-form inverse kinematics by the cosine rule.
- * A target out of reach is approached along its direction; the gap is reported.
+ * The circle of the middle joint by the cosine rule. A target out of reach is approached along its direction; the gap
+ * is reported.
  */
-export function twoBone(root: Vec3, target: Vec3, pole: Vec3, upperM: number, lowerM: number): TwoBone {
+export function middleCircle(root: Vec3, target: Vec3, upperM: number, lowerM: number): MiddleCircle {
   const to = subtract(target, root);
   const wanted = lengthOf(to);
-  const axis = unit(to);
   const most = (upperM + lowerM) * NEARLY_STRAIGHT;
   const least = Math.abs(upperM - lowerM) + 0.01;
-  const d = clamp(wanted, least, most);
-  const along = (upperM ** 2 - lowerM ** 2 + d * d) / (2 * d);
-  const off = Math.sqrt(Math.max(0, upperM ** 2 - along ** 2));
+  const endM = clamp(wanted, least, most);
+  const alongM = (upperM ** 2 - lowerM ** 2 + endM * endM) / (2 * endM);
+  const cosBend = (endM * endM - upperM ** 2 - lowerM ** 2) / (2 * upperM * lowerM);
+  return {
+    axis: unit(to),
+    alongM,
+    endM,
+    radiusM: Math.sqrt(Math.max(0, upperM ** 2 - alongM ** 2)),
+    bendDeg: degrees(Math.acos(clamp(cosBend, -1, 1))),
+    gapM: Math.abs(wanted - endM),
+  };
+}
+
+/** Closed-form inverse kinematics: of the middle joint's circle the place nearest to the pole. */
+export function twoBone(root: Vec3, target: Vec3, pole: Vec3, upperM: number, lowerM: number): TwoBone {
+  const { axis, alongM, endM, radiusM, bendDeg, gapM } = middleCircle(root, target, upperM, lowerM);
   const side = unit(subtract(pole, add([0, 0, 0], axis, dot(pole, axis))));
-  const middle = add(add(root, axis, along), side, off);
-  const end = add(root, axis, d);
-  const cosBend = (d * d - upperM ** 2 - lowerM ** 2) / (2 * upperM * lowerM);
-  return { middle, end, bendDeg: degrees(Math.acos(clamp(cosBend, -1, 1))), gapM: Math.abs(wanted - d) };
+  const middle = add(add(root, axis, alongM), side, radiusM);
+  return { middle, end: add(root, axis, endM), bendDeg, gapM };
 }
 
 /**
