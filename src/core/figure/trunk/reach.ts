@@ -1,4 +1,4 @@
-import { jointIndex, jointOn } from '../../body';
+import { jointIndex, jointOn, type Body } from '../../body';
 import {
   bodyTarget,
   contactPart,
@@ -8,7 +8,7 @@ import {
   type BodyPlaceName,
   type Contact,
 } from '../../pose';
-import { add, dot, lengthOf, otherSide, subtract, type Side, type Vec3 } from '../../units';
+import { add, dot, lengthOf, otherSide, SIDES, subtract, type Side, type Vec3 } from '../../units';
 import { supportTarget, type Carriage } from '../carriage';
 import { at, bonesM, type Frames } from '../joints/frames';
 import { landmarkOf, placed } from '../landmarks';
@@ -100,6 +100,19 @@ function heldElbow(goals: readonly ReachGoal[], side: Side | null): Contact | un
 function isOnArm({ to }: Contact): boolean {
   const own = bodyTarget(to);
   return own !== null && own.across && ARM_PLACES.has(own.place);
+}
+
+const LEG_JOINTS: ReadonlySet<number> = new Set(
+  SIDES.flatMap((s) => [`${s}:thigh`, `${s}:knee`, `${s}:shank`, `${s}:foot`, `${s}:toes`] as const).map(
+    jointIndex,
+  ),
+);
+
+/** Whether the place that a goal reaches for moves with the legs. */
+export function isOnLegs(body: Body, { contact }: ReachGoal): boolean {
+  const own = bodyTarget(contact.to);
+  if (!own) return false;
+  return SIDES.some((of) => landmarkOf(body, own.place, of).weights.some(([joint]) => LEG_JOINTS.has(joint)));
 }
 
 /** Places that move with an arm. */

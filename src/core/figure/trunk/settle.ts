@@ -6,6 +6,7 @@ import { placeLegs } from '../legs/legs';
 import { leastSquares } from './leastSquares';
 import { centreWithLump } from './mass';
 import { quickPlace } from './quickPlace';
+import { isOnLegs } from './reach';
 import { residualsOf, type Placed, type Wishes } from './residuals';
 import { placeTrunk, type TrunkState } from './trunk';
 import { ENOUGH, fromUnknowns, STEPS, toUnknowns, unknownsOf } from './unknowns';
@@ -42,16 +43,29 @@ export function settle(
   return { state, legs: placeLegs(frames, carriage, feet) };
 }
 
-/** Places the whole trunk and both legs in the frames, for whoever is not quickly placed. */
-export function slowPlace({ frames, carriage, feet, lump }: Wishes): (state: TrunkState) => Placed {
+/**
+ * Places the whole trunk in the frames, and both legs where something is asked of them, for whoever is not quickly
+ * placed: one who sits or lies keeps the pelvis, and the legs say nothing about a hand on the armrest.
+ */
+export function slowPlace({ frames, carriage, feet, lump, goals }: Wishes): (state: TrunkState) => Placed {
+  const reachesLegs = goals.some((goal) => isOnLegs(carriage.body, goal));
   return (state) => {
     placeTrunk(frames, carriage, state);
-    placeLegs(frames, carriage, feet);
+    let areLegsPlaced = false;
+    const withLegs = () => {
+      if (!areLegsPlaced) placeLegs(frames, carriage, feet);
+      areLegsPlaced = true;
+    };
+    if (reachesLegs) withLegs();
     return {
       get com() {
+        withLegs();
         return centreWithLump(frames, carriage.body, lump);
       },
-      hips: { left: at(frames, 'left:thigh'), right: at(frames, 'right:thigh') },
+      get hips() {
+        withLegs();
+        return { left: at(frames, 'left:thigh'), right: at(frames, 'right:thigh') };
+      },
     };
   };
 }
