@@ -50,6 +50,21 @@ export function armRods(frames: Frames, body: Body): Rod[] {
 
 /** Half the thickness of a palm, hand lengths. */
 const PALM_RADIUS = 0.075;
+
+/** Whether a place lies in the box round all rods and `withinM` beyond them: most of a body does not. */
+export function boxRound(rods: readonly Rod[], withinM: number): (p: Vec3) => boolean {
+  const low: Vec3 = [Infinity, Infinity, Infinity];
+  const high: Vec3 = [-Infinity, -Infinity, -Infinity];
+  for (const { from, to, fromRadiusM, toRadiusM } of rods) {
+    const farM = Math.max(fromRadiusM, toRadiusM) + withinM;
+    for (let c = 0; c < 3; c++) {
+      low[c] = Math.min(low[c]!, from[c]! - farM, to[c]! - farM);
+      high[c] = Math.max(high[c]!, from[c]! + farM, to[c]! + farM);
+    }
+  }
+  return ([x, y, z]) => x > low[0] && x < high[0] && y > low[1] && y < high[1] && z > low[2] && z < high[2];
+}
+
 /** Distance to the nearest rod, metres, negative inside; Infinity where all are farther than `withinM`. */
 export function rodDistance(rods: readonly Rod[], p: Vec3, withinM: number): number {
   let least = Infinity;

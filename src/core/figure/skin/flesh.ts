@@ -8,7 +8,7 @@ import {
   type Support,
 } from '../../scene';
 import type { Vec3 } from '../../units';
-import { rodDistance, type Rod } from '../clearances/rods';
+import { boxRound, rodDistance, type Rod } from '../clearances/rods';
 import type { SkinnedSurface } from './skinning';
 
 /** Parts that are soft enough to be pressed flat, and to widen where they are. */
@@ -27,6 +27,8 @@ interface SoftSkin {
   areasM2: Float32Array;
   /** Whether it is pressed by the own arms as well. */
   isTrunk: Uint8Array;
+  /** Corners of the triangles that it belongs to. */
+  triangles: Uint32Array;
 }
 
 const skins = new WeakMap<BodySurface, SoftSkin>();
@@ -48,13 +50,19 @@ function softSkin(surface: BodySurface): SoftSkin {
       ) / 6;
     for (const v of [a, b, c]) areas[v / 3]! += area;
   }
-  const vertices = Uint32Array.from(
-    [...surface.labels.keys()].filter((v) => SOFT.test(PARTS[surface.labels[v]!]!)),
-  );
+  const isSoft = PARTS.map((part) => SOFT.test(part));
+  const softAt = (v: number) => isSoft[surface.labels[v]!]!;
+  const vertices = Uint32Array.from([...surface.labels.keys()].filter(softAt));
+  const corners: number[] = [];
+  for (let t = 0; t < triangles.length; t += 3) {
+    const [a, b, c] = [triangles[t]!, triangles[t + 1]!, triangles[t + 2]!];
+    if (softAt(a) || softAt(b) || softAt(c)) corners.push(a, b, c);
+  }
   skin = {
     vertices,
     areasM2: Float32Array.from(vertices, (v) => areas[v]!),
     isTrunk: Uint8Array.from(vertices, (v) => Number(UNDER_ARMS.test(PARTS[surface.labels[v]!]!))),
+    triangles: Uint32Array.from(corners),
   };
   skins.set(surface, skin);
   return skin;
@@ -128,11 +136,13 @@ function bySupports(
 function byArms(surface: BodySurface, skinned: SkinnedSurface, rods: readonly Rod[]): Pressed[] {
   if (rods.length === 0) return [];
   const { isTrunk } = softSkin(surface);
+  const isNear = boxRound(rods, SWELLS_TO_M);
   return press(
     surface,
     skinned,
     (i) => isTrunk[i] === 1,
     (p) => {
+      if (!isNear(p)) return Infinity;
       const toArmM = rodDistance(rods, p, SWELLS_TO_M);
       return toArmM < -MOST_PRESSED_M ? Infinity : toArmM;
     },
@@ -217,12 +227,9 @@ function inwards(
 }
 
 /** Volume under the triangles that some vertices belong to, cubic metres: what changes of it when they move is the body's. */
-function volumeOf(
-  { triangles, labels }: BodySurface,
-  p: Float32Array,
-  moving: readonly { v: number }[],
-): () => number {
-  const moves = new Uint8Array(labels.length);
+function volumeOf(surface: BodySurface, p: Float32Array, moving: readonly { v: number }[]): () => number {
+  const { triangles } = softSkin(surface);
+  const moves = new Uint8Array(surface.labels.length);
   for (const { v } of moving) moves[v / 3] = 1;
   const corners: number[] = [];
   for (let t = 0; t < triangles.length; t += 3) {
