@@ -32,12 +32,14 @@ export function illuminate(
   sources: i32,
   ambient: f64,
   groundLaidAt: usize,
-  isGroundCoarse: bool,
+  groundNodesAt: usize,
   elsewhereAt: usize,
   lightAt: usize,
   keyOpenAt: usize,
   groundPartAt: usize,
 ): void {
+  if (groundLaidAt !== 0 && groundNodesAt !== 0)
+    lightNodes(viewAt, width, height, groundLaidAt, groundNodesAt, sourcesAt, sources, ambient);
   let i = 0;
   for (let row = 0; row < height; row++)
     for (let col = 0; col < width; col++, i++) {
@@ -50,20 +52,12 @@ export function illuminate(
         const part = groundAt(viewAt, width, height, col, row, groundLaidAt);
         store<u8>(groundPartAt + i, part);
         if (part === 0) continue;
-        // between two columns, or two rows, of lit places of the same ground
-        const like = isGroundCoarse ? (col & 1 ? i - 1 : row & 1 ? i - width : -1) : -1;
-        if (like >= 0 && load<u8>(groundPartAt + like) === part) {
-          store<f32>(lightAt + ((<usize>i) << 2), load<f32>(lightAt + ((<usize>like) << 2)));
-          store<f32>(keyOpenAt + ((<usize>i) << 2), load<f32>(keyOpenAt + ((<usize>like) << 2)));
+        if (groundNodesAt !== 0 && isBetweenNodes(groundNodesAt, width, col, row, part)) {
+          store<f32>(lightAt + ((<usize>i) << 2), hereLight);
+          store<f32>(keyOpenAt + ((<usize>i) << 2), hereOpen);
           continue;
         }
-        x = groundX;
-        y = groundY;
-        z = groundZ;
-        const isLevel = groundPart === ON_FLOOR;
-        nx = 0;
-        ny = isLevel ? 1 : 0;
-        nz = isLevel ? 0 : 1;
+        standOnGround();
       } else {
         const label = load<u8>(labelAt + i);
         if (load<u8>(elsewhereAt + label) !== 0) continue;
@@ -71,28 +65,111 @@ export function illuminate(
         if (label === 0) supportNormal(supportTrianglesAt + <usize>(t - own) * 12, supportNormalsAt);
         else normalAt(trianglesAt + <usize>t * 12, positionsAt, normalsAt);
       }
-      lightHere(i, sourcesAt, sources, ambient, lightAt, keyOpenAt);
+      lightHere(sourcesAt, sources, ambient);
+      store<f32>(lightAt + ((<usize>i) << 2), hereLight);
+      store<f32>(keyOpenAt + ((<usize>i) << 2), hereOpen);
     }
 }
 
-function lightHere(
-  pixel: i32,
+/** Takes the place where the last pixel saw the ground, with its normal. */
+function standOnGround(): void {
+  const isLevel = groundPart === ON_FLOOR;
+  x = groundX;
+  y = groundY;
+  z = groundZ;
+  nx = 0;
+  ny = isLevel ? 1 : 0;
+  nz = isLevel ? 0 : 1;
+}
+
+/** A node is lit every 2^2 pixels of the ground; what lies between four of one kind is taken to lie between their light. */
+const NODE_BITS = 2;
+/** From node to node light changes by no more than this where no shadow's edge lies between: a seventh of a stop. */
+const MOST_CHANGE: f32 = 1.1;
+/** Light and openness of a node, 32 bits each, and what it shows of the ground: its part and its tone. */
+const NODE_OPEN: usize = 4;
+const NODE_KIND: usize = 8;
+const NODE_BYTES: usize = 12;
+
+function nodesAcross(pixels: i32): i32 {
+  return ((pixels - 1) >> NODE_BITS) + 2;
+}
+
+/** What the ground is of where the last pixel saw it: a sweep shows the background's tone while it lies on the floor. */
+function kindOf(tone: u8): i32 {
+  return tone === 0 ? 0 : ((<i32>groundPart) << 2) | tone;
+}
+
+/** Lights the ground at the nodes, also where the sitter hides it. */
+function lightNodes(
+  viewAt: usize,
+  width: i32,
+  height: i32,
+  groundLaidAt: usize,
+  nodesAt: usize,
   sourcesAt: usize,
   sources: i32,
   ambient: f64,
-  lightAt: usize,
-  keyOpenAt: usize,
 ): void {
+  let at = nodesAt;
+  for (let row = 0; row < nodesAcross(height); row++)
+    for (let col = 0; col < nodesAcross(width); col++, at += NODE_BYTES) {
+      const kind = kindOf(groundAt(viewAt, width, height, col << NODE_BITS, row << NODE_BITS, groundLaidAt));
+      store<i32>(at + NODE_KIND, kind);
+      if (kind === 0) continue;
+      standOnGround();
+      lightHere(sourcesAt, sources, ambient);
+      store<f32>(at, hereLight);
+      store<f32>(at + NODE_OPEN, hereOpen);
+    }
+}
+
+/** Lights a pixel of the ground by the four nodes round it, where all are of its kind and lit nearly alike. */
+function isBetweenNodes(nodesAt: usize, width: i32, col: i32, row: i32, tone: u8): bool {
+  const across = nodesAcross(width);
+  const a = nodesAt + <usize>((row >> NODE_BITS) * across + (col >> NODE_BITS)) * NODE_BYTES;
+  const b = a + NODE_BYTES;
+  const c = a + <usize>across * NODE_BYTES;
+  const d = c + NODE_BYTES;
+  const kind = kindOf(tone);
+  if (load<i32>(a + NODE_KIND) !== kind || load<i32>(b + NODE_KIND) !== kind) return false;
+  if (load<i32>(c + NODE_KIND) !== kind || load<i32>(d + NODE_KIND) !== kind) return false;
+  const isLit = load<f32>(a + NODE_OPEN) >= 0;
+  if (load<f32>(b + NODE_OPEN) >= 0 !== isLit) return false;
+  if (load<f32>(c + NODE_OPEN) >= 0 !== isLit || load<f32>(d + NODE_OPEN) >= 0 !== isLit) return false;
+  const least = min(min(load<f32>(a), load<f32>(b)), min(load<f32>(c), load<f32>(d)));
+  const most = max(max(load<f32>(a), load<f32>(b)), max(load<f32>(c), load<f32>(d)));
+  if (most > least * MOST_CHANGE) return false;
+  const size = <f32>(1 << NODE_BITS);
+  const u = <f32>(col & ((1 << NODE_BITS) - 1)) / size;
+  const v = <f32>(row & ((1 << NODE_BITS) - 1)) / size;
+  hereLight = mixed(a, b, c, d, u, v);
+  hereOpen = mixed(a + NODE_OPEN, b + NODE_OPEN, c + NODE_OPEN, d + NODE_OPEN, u, v);
+  return true;
+}
+
+function mixed(a: usize, b: usize, c: usize, d: usize, u: f32, v: f32): f32 {
+  const upper = load<f32>(a) * (1 - u) + load<f32>(b) * u;
+  const lower = load<f32>(c) * (1 - u) + load<f32>(d) * u;
+  return upper * (1 - v) + lower * v;
+}
+
+/** The light of the place that was lit last, and the share of the first source there, -1 where it does not shine. */
+let hereLight: f32 = 0;
+let hereOpen: f32 = -1;
+
+function lightHere(sourcesAt: usize, sources: i32, ambient: f64): void {
   let sum = ambient;
+  hereOpen = -1;
   for (let k = 0; k < sources; k++) {
     const source = sourcesAt + <usize>k * SOURCE_BYTES;
     const direct = irradianceFrom(source);
     if (direct === 0) continue;
     const open = load<f64>(source + HAS_MAP) !== 0 ? shareReaching(source + MAP, x, y, z, nx, ny, nz) : 1;
-    if (k === 0) store<f32>(keyOpenAt + ((<usize>pixel) << 2), <f32>open);
+    if (k === 0) hereOpen = <f32>open;
     sum += direct * open;
   }
-  store<f32>(lightAt + ((<usize>pixel) << 2), <f32>(sum > 0 ? sum : 0));
+  hereLight = <f32>(sum > 0 ? sum : 0);
 }
 
 /** Lambert's law for the points of a source, four at a time. Nothing is decided by it: 32 bits are enough. */

@@ -106,7 +106,7 @@ export function plainIlluminate(
   picture: Picture,
   surface: BodySurface,
   skinned: SkinnedSurface,
-  { lighting: { sources, ambient }, ground, isGroundCoarse, isLitElsewhere }: PictureLight,
+  { lighting: { sources, ambient }, ground, isLitElsewhere }: PictureLight,
   maps: readonly (ShadowMap | null)[],
 ): void {
   const { width, height, label } = picture;
@@ -123,13 +123,6 @@ export function plainIlluminate(
         if (!part) continue;
         const tone = part === 'floor' && isSwept(ground, point) ? 'background' : part;
         groundPart![i] = GROUND_PARTS.indexOf(tone) + 1;
-        // between two columns, or two rows, of lit places of the same ground
-        const like = isGroundCoarse ? (col & 1 ? i - 1 : row & 1 ? i - width : -1) : -1;
-        if (like >= 0 && groundPart![like] === groundPart![i]) {
-          light[i] = light[like]!;
-          keyOpen[i] = keyOpen[like]!;
-          continue;
-        }
       } else {
         if (isLitElsewhere?.(label[i]!)) continue;
         pointAt(picture, col, row, point);

@@ -52,6 +52,7 @@ export interface Lit {
   maps: readonly (KernelMap | null)[];
   ambient: number;
   ground: KernelGround | undefined;
+  /** The ground lit every four pixels and between them by lines. */
   isGroundCoarse: boolean;
   /** Labels whose pixels stay dark: they are lit by other means. */
   elsewhere: readonly number[];
@@ -107,6 +108,12 @@ function putGround({ backgroundM, halfWidthM, wallM, sweeps }: KernelGround): nu
   return put('ground', Float64Array.of(backgroundM, halfWidthM, wallM, sweeps ? 1 : 0));
 }
 
+/** Nodes of a coarsely lit ground, as `kernel/light.ts` has them: every four pixels and past the last one. */
+function nodesBytes(width: number, height: number): number {
+  const across = (pixels: number) => ((pixels - 1) >> 2) + 2;
+  return across(width) * across(height) * 12;
+}
+
 /** Labels have a byte. */
 const LABELS = 256;
 
@@ -139,7 +146,7 @@ export function illuminate(lit: Lit): Light {
     sources.length,
     ambient,
     ground ? putGround(ground) : 0,
-    lit.isGroundCoarse ? 1 : 0,
+    lit.isGroundCoarse ? room('ground nodes', nodesBytes(width, height)) : 0,
     put('elsewhere', elsewhere),
     lightAt,
     openAt,

@@ -65,7 +65,7 @@ export interface Kernel {
     sources: number,
     ambient: number,
     groundLaidAt: number,
-    isGroundCoarse: number,
+    groundNodesAt: number,
     elsewhereAt: number,
     lightAt: number,
     keyOpenAt: number,
