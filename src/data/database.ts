@@ -10,6 +10,7 @@ import {
   type Take,
 } from '@/core/sitting';
 import type { Group, Sitter } from '@/core/people';
+import type { HeadTable } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import type { Lens } from '@/core/set';
 
@@ -26,13 +27,20 @@ export interface StoredSurface {
   usedAt: number;
 }
 
+/** What blocks light on a head, kept so that it need not be cast again. */
+export interface StoredHead {
+  key: string;
+  table: HeadTable;
+  usedAt: number;
+}
+
 /** What the photographer owns. */
 export interface Kit {
   id: 'own';
   lenses: Lens[];
 }
 
-/** The browser's store. Only what a person said is kept here; surfaces are kept for speed and can go. */
+/** The browser's store. Only what a person said is kept here; surfaces and heads are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
   sitters!: EntityTable<Sitter, 'id'>;
   sittings!: EntityTable<Sitting, 'id'>;
@@ -42,6 +50,7 @@ export class GilvoDatabase extends Dexie {
   poses!: EntityTable<OwnPose, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
+  heads!: EntityTable<StoredHead, 'key'>;
   kits!: EntityTable<Kit, 'id'>;
   rooms!: EntityTable<Room, 'name'>;
 
@@ -79,6 +88,7 @@ export class GilvoDatabase extends Dexie {
       const sittings = tx.table<unknown, string>('sittings');
       await sittings.bulkPut((await sittings.toArray()).map(upgradeSitting));
     });
+    this.version(7).stores({ heads: 'key, usedAt' });
   }
 }
 

@@ -28,7 +28,7 @@ export {
   type PersonTraces,
 } from './people';
 export { dropPose, keepPose, ownPoses, restorePose } from './poses';
-export { keepSurface, keptSurface } from './surfaces';
+export { keepHead, keepSurface, keptHead, keptSurface } from './surfaces';
 export { AVERAGE_PROFILE } from './blank';
 export { placeDemo } from './demo';
 export { kitLenses, saveLenses } from './kit';

@@ -20,7 +20,7 @@ import {
   tracesOf,
 } from './people';
 import { addFrame, exportSitting, importSitting, loadSitting, startSitting } from './repository';
-import { keepSurface, keptSurface } from './surfaces';
+import { keepHead, keepSurface, keptHead, keptSurface } from './surfaces';
 
 let db: GilvoDatabase;
 let count = 0;
@@ -172,6 +172,15 @@ describe('surfaces', () => {
     expect(await db.surfaces.count()).toBe(16);
     expect(await keptSurface(db, profileOf({ massKg: 69 }), 'sketched')).toBeDefined();
     expect(await keptSurface(db, profileOf(), 'sketched')).toBeUndefined();
+  });
+
+  it('are kept with what blocks light on the head, which goes with an erased person too', async () => {
+    const table = Uint8Array.of(1, 2, 3);
+    await keepHead(db, profileOf(), table);
+    expect(await keptHead(db, profileOf({ strength: 'slight' }))).toEqual(table);
+    expect(await keptHead(db, profileOf({ hair: 'bob' }))).toBeUndefined();
+    await erasePerson(db, RUNA);
+    expect(await db.heads.count()).toBe(0);
   });
 });
 

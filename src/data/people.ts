@@ -75,7 +75,16 @@ export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<Per
  * remembered places, and all built surfaces. It cannot be undone.
  */
 export async function erasePerson(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
-  const tables = [db.sitters, db.sittings, db.takes, db.frames, db.groups, db.preferences, db.surfaces];
+  const tables = [
+    db.sitters,
+    db.sittings,
+    db.takes,
+    db.frames,
+    db.groups,
+    db.preferences,
+    db.surfaces,
+    db.heads,
+  ];
   return db.transaction('rw', tables, async () => {
     const traces = await tracesOf(db, sitterId);
     await db.frames.bulkDelete(traces.frames.map((f) => f.id));
@@ -86,8 +95,9 @@ export async function erasePerson(db: GilvoDatabase, sitterId: string): Promise<
     );
     await db.preferences.bulkDelete(traces.preferences);
     await db.sitters.delete(sitterId);
-    // surfaces are kept by the measures that made them, which tell of the person
+    // they are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();
+    await db.heads.clear();
     return traces;
   });
 }

@@ -54,7 +54,9 @@ import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
+import { castAndKeep, takeKeptHead } from './headCasting';
 import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
+import type { StudioRole } from './studioClient';
 import { wholeFigureShot } from './wholeFigure';
 
 /** How the close picture of the face is shown. */
@@ -91,6 +93,9 @@ async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promis
   return surface;
 }
 
+/** Whether this worker does what nobody waits for. */
+const IS_BACKSTAGE = self.name === ('backstage' satisfies StudioRole);
+
 /** The newest body, so that its stand-in is built once. */
 let newest: { key: string; loaded: Promise<Loaded> } | undefined;
 
@@ -98,13 +103,18 @@ function loadedFor(profile: BodyProfile): Promise<Loaded> {
   const key = JSON.stringify(profile);
   if (newest?.key !== key) {
     const body = bodyFrom(profile);
-    const loaded = surfaceFor(body, 'measured').then((surface) => ({
-      body,
-      standIn: createStandIn(body, surface),
-    }));
+    const loaded = load(body);
     newest = { key, loaded };
+    if (IS_BACKSTAGE)
+      void loaded.then(({ standIn }) => castAndKeep(standIn, () => newest?.loaded === loaded));
   }
   return newest.loaded;
+}
+
+async function load(body: Body): Promise<Loaded> {
+  const standIn = createStandIn(body, await surfaceFor(body, 'measured'));
+  await takeKeptHead(standIn);
+  return { body, standIn };
 }
 
 async function fineStandInFor(profile: BodyProfile): Promise<StandIn> {

@@ -17,13 +17,14 @@ export {
   type Catchlight,
   type FacePattern,
   type LightReading,
+  type HeadTable,
   type PatternReading,
 } from './face';
 export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight';
 export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
-export { createStandIn, type StandIn } from './standIn';
+export { castHead, createStandIn, type StandIn } from './standIn';
 export { seeShot, type SeeOptions, type Sight } from './seeShot';
 export { shotSchema, type Shot } from './shot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';

@@ -1,3 +1,5 @@
+export { castTable, takeTable } from './castTable';
+export type { HeadTable } from './headTable';
 export {
   faceChartOf,
   headVerticesOf,
