@@ -55,8 +55,8 @@ import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { castAndKeep, takeKeptHead } from './headCasting';
+import type { StudioRole } from './roles';
 import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
-import type { StudioRole } from './studioClient';
 import { wholeFigureShot } from './wholeFigure';
 
 /** How the close picture of the face is shown. */

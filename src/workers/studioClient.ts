@@ -1,8 +1,6 @@
 import { wrap, type Remote } from 'comlink';
+import type { StudioRole } from './roles';
 import type { StudioApi } from './studio.worker';
-
-/** Two workers: one answers the hand on the controls, the other builds fine surfaces and small pictures meanwhile. */
-export type StudioRole = 'live' | 'backstage';
 
 const started = new Map<StudioRole, Remote<StudioApi>>();
 
