@@ -4,12 +4,15 @@ import { HOUSE_POSES } from '@/core/library';
 import { lightingOf } from '@/core/light';
 import { mend } from '@/core/adapt';
 import {
+  castHead,
   createRaster,
+  createStandIn,
   exposeLinear,
   patternsOf,
   rasterise,
   seeFace,
   seeShot,
+  type HeadTable,
   type Shot,
 } from '@/core/picture';
 import { illuminate } from '@/core/picture/raster/illuminate';
@@ -79,6 +82,32 @@ function faces(): void {
       summary(timed(shots, (shot) => seeFace(STAND_IN, shot, GROUND, 150))),
     );
   }
+}
+
+/** What blocks light on the head, cast whole, and the first light that is read on a head with and without it. */
+function firstFaces(): void {
+  let table: HeadTable | undefined;
+  const castMs = processorMs(() => (table = castWhole()));
+  line('head cast whole, in slices, backstage', `${(castMs / 1000).toFixed(1)} s`);
+  for (const [name, headTable] of [
+    ['kept', table],
+    ['cast as asked for', undefined],
+  ] as const) {
+    const met = Array.from({ length: 5 }, () => ({ ...createStandIn(BODY, STAND_IN.surface), headTable }));
+    const times = met.map((standIn) => {
+      const sight = seeShot(standIn, DRAGS[0]!);
+      void sight.figure;
+      return processorMs(() => sight.face());
+    });
+    line(`first face of a sitter, head ${name}`, summary(times));
+  }
+}
+
+function castWhole(): HeadTable {
+  const casting = castHead(createStandIn(BODY, STAND_IN.surface));
+  let step = casting.next();
+  while (!step.done) step = casting.next();
+  return step.value;
 }
 
 function mends(): void {
@@ -160,6 +189,7 @@ export function benchCore(): void {
   recomputes();
   solves();
   faces();
+  firstFaces();
   mends();
   compiled();
   orders();

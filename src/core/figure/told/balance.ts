@@ -162,6 +162,8 @@ function steadying(frames: Frames, { pose }: Carriage): Vec3[] {
 }
 
 const SHARE_ROUNDS = 400;
+/** Shares that move by less in a round have come to rest. */
+const AT_REST = 1e-10;
 
 const SHARE_RATE = 0.4;
 
@@ -185,12 +187,15 @@ function shareOut(groups: readonly Group[], com: Vec3): Load[] {
       ex += (shares[i]! * (p[0] - com[0])) / spread;
       ez += (shares[i]! * (p[2] - com[2])) / spread;
     });
-    shares = ontoSimplex(
+    const next = ontoSimplex(
       points.map((p, i) => {
         const slope = (ex * (p[0] - com[0]) + ez * (p[2] - com[2])) / spread + 0.01 * shares[i]!;
         return shares[i]! - (SHARE_RATE / n) * slope * 2;
       }),
     );
+    const moved = Math.max(...next.map((share, i) => Math.abs(share - shares[i]!)));
+    shares = next;
+    if (moved < AT_REST) break;
   }
   return groups.map(({ bears, part }, i) => ({ bears, part, share: shares[i]!, pointM: points[i]! }));
 }
