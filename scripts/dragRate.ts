@@ -1,18 +1,23 @@
 import type { WebDriver } from 'selenium-webdriver';
 
+/** What a page did while something was dragged. */
+export interface Drag {
+  /** Pictures that were shown, a second. */
+  perSecond: number;
+  /** From each picture to the next, milliseconds. */
+  gapsMs: number[];
+  /** Longest time for which the page's thread did not answer, milliseconds. */
+  longestTaskMs: number;
+}
+
 /**
- * Pictures a second that a canvas shows while something is dragged to and fro in the page, as a hand would.
+ * Drags something to and fro in the page as a hand would, and watches a canvas.
  * @param handle CSS of what is dragged.
  * @param canvas CSS of a canvas that counts its pictures in `data-pictures`.
  * @param forMs how long it is dragged, milliseconds.
  */
-export function picturesPerSecond(
-  driver: WebDriver,
-  handle: string,
-  canvas: string,
-  forMs: number,
-): Promise<number> {
-  return driver.executeAsyncScript<number>(
+export function dragged(driver: WebDriver, handle: string, canvas: string, forMs: number): Promise<Drag> {
+  return driver.executeAsyncScript<Drag>(
     `const [handle, canvas, forMs, done] = arguments;
      const element = document.querySelector(handle);
      const box = element.getBoundingClientRect();
@@ -21,17 +26,30 @@ export function picturesPerSecond(
        target.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x + dx, clientY: y + dy }));
      element.setPointerCapture = () => {};
      const shown = () => Number(document.querySelector(canvas)?.dataset.pictures ?? 0);
+     let longestTaskMs = 0;
+     const tasks = new PerformanceObserver((list) => {
+       for (const { duration } of list.getEntries()) longestTaskMs = Math.max(longestTaskMs, duration);
+     });
+     tasks.observe({ entryTypes: ['longtask'] });
      fire('pointerdown', 0, 0, element);
-     const before = shown();
-     let most = before;
+     const first = shown();
+     let last = first;
      const start = performance.now();
+     let lastAt = start;
+     const gapsMs = [];
      const move = () => {
-       const t = performance.now() - start;
-       most = Math.max(most, shown());
-       fire('pointermove', 25 * Math.sin(t / 300), 12 * Math.sin(t / 500), window);
-       if (t < forMs) return requestAnimationFrame(move);
+       const now = performance.now();
+       const count = shown();
+       if (count > last) {
+         for (let i = last; i < count; i++) gapsMs.push((now - lastAt) / (count - last));
+         last = count;
+         lastAt = now;
+       }
+       fire('pointermove', 25 * Math.sin((now - start) / 300), 12 * Math.sin((now - start) / 500), window);
+       if (now - start < forMs) return requestAnimationFrame(move);
        fire('pointerup', 0, 0, window);
-       done(((most - before) / t) * 1000);
+       tasks.disconnect();
+       done({ perSecond: ((last - first) / (now - start)) * 1000, gapsMs, longestTaskMs });
      };
      move();`,
     handle,

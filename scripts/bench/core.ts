@@ -15,11 +15,14 @@ import {
   type HeadTable,
   type Shot,
 } from '@/core/picture';
+import { faceChartOf } from '@/core/picture/face/chart';
+import { rayMeets } from '@/core/picture/face/rays';
 import { illuminate } from '@/core/picture/raster/illuminate';
 import { shadowMapFrom } from '@/core/picture/raster/shadow';
 import { neutralPose } from '@/core/pose';
 import { review } from '@/core/review';
 import { changeCost, cheapestOrder } from '@/core/sequence';
+import { libraryRays, raysOff } from '../../tests/support/headRays';
 import { everyOrder, rayPicture } from '../../tests/support/plain';
 import { plainExpose, plainIlluminate, plainRasterise } from '../../tests/support/plainPicture';
 import { against, elapsedMs, line, processorMs, summary, timed } from './measure';
@@ -164,6 +167,18 @@ function compiled(): void {
   );
 }
 
+/** Rays off the face: the own boxes against those of a general library. */
+function rays(): void {
+  const chart = faceChartOf(BODY, STAND_IN.surface);
+  const many = raysOff(chart, 9);
+  const meets = libraryRays(chart);
+  against(
+    `${many.length} rays off the face, against three-mesh-bvh`,
+    () => many.forEach(({ from, d }) => rayMeets(chart.tree, from, d, 1)),
+    () => many.forEach(({ from, d }) => meets(from, d)),
+  );
+}
+
 function orders(): void {
   const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i): Shot => ({
     pose,
@@ -192,5 +207,6 @@ export function benchCore(): void {
   firstFaces();
   mends();
   compiled();
+  rays();
   orders();
 }

@@ -2,7 +2,7 @@ import { By, Key, until } from 'selenium-webdriver';
 import { openBrowser } from '../../tests/e2e/browser';
 import { serve } from '../../tests/e2e/server';
 import { drawn } from '../../tests/e2e/waits';
-import { picturesPerSecond } from '../dragRate';
+import { dragged } from '../dragRate';
 import { line, summary } from './measure';
 
 /** How long something is dragged, milliseconds. */
@@ -39,20 +39,33 @@ export async function benchPage(): Promise<void> {
     }
     line('full recompute in the browser worker', summary(times));
 
-    const preview = '[data-testid="drag-preview"]';
-    const face = '[data-testid="face-of-light"] canvas';
-    for (const what of ['camera', 'key']) {
+    const [preview, lens, face] = [
+      '[data-testid="drag-preview"]',
+      'main canvas[aria-label$="through this lens"]',
+      '[data-testid="face-of-light"] canvas',
+    ];
+    const drag = async (words: string, handle: string, canvas: string) => {
+      const { perSecond, gapsMs, longestTaskMs } = await dragged(driver, handle, canvas, DRAG_MS);
+      line(`${words}: pictures`, `${perSecond.toFixed(1)} a second, from one to the next ${summary(gapsMs)}`);
+      line(`${words}: longest task of the page`, `${longestTaskMs.toFixed(0)} ms`);
+    };
+    await driver.findElement(By.xpath('//main//button[normalize-space()="handles"]')).click();
+    for (const [words, handle] of [
+      ['camera dragged in Pose', '[data-source="camera"]'],
+      ['key dragged in Pose', '[data-source="key"]'],
+      ['hand dragged in Pose', '[data-handle="left:hand"]'],
+    ] as const) {
       await drawn(driver);
-      const rate = await picturesPerSecond(driver, `[data-source="${what}"]`, preview, DRAG_MS);
-      line(`pictures while the ${what} is dragged in Pose`, `${rate.toFixed(1)} a second`);
+      await drag(words, handle, preview);
     }
     await driver.get(`${server.origin}/set?sitting=demo-yearbook&take=demo-take-1`);
+    await driver.wait(until.elementLocated(By.css(`${lens}[data-state="drawn"]`)), 30_000);
+    await drag('camera dragged in Set', '[data-source="camera"]', lens);
     await driver.wait(until.elementLocated(By.xpath('//main//button[text()="light"]')), 30_000).click();
     const rests = By.css('[data-testid="face-of-light"][data-busy="false"]');
     await driver.wait(until.elementLocated(rests), 60_000);
     for (const lamps of ['one lamp', 'three lamps']) {
-      const rate = await picturesPerSecond(driver, '[data-source="key"]', face, DRAG_MS);
-      line(`faces while the key is dragged in Set, ${lamps}`, `${rate.toFixed(1)} a second`);
+      await drag(`key dragged in Set, ${lamps}, face`, '[data-source="key"]', face);
       for (const kind of ['strip', 'softbox'])
         await driver
           .findElement(By.css(`[aria-label="Add a light or a panel"] option[value="${kind}"]`))
