@@ -11,9 +11,9 @@ export interface Drag {
 }
 
 /**
- * Drags something to and fro in the page as a hand would, and watches a canvas.
+ * Drags something to and fro in the page as a hand would, and watches one canvas or more.
  * @param handle CSS of what is dragged.
- * @param canvas CSS of a canvas that counts its pictures in `data-pictures`.
+ * @param canvas CSS of what counts its pictures in `data-pictures`, or its frames in `data-frames`.
  * @param forMs how long it is dragged, milliseconds.
  */
 export function dragged(driver: WebDriver, handle: string, canvas: string, forMs: number): Promise<Drag> {
@@ -25,7 +25,16 @@ export function dragged(driver: WebDriver, handle: string, canvas: string, forMs
      const fire = (type, dx, dy, target) =>
        target.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x + dx, clientY: y + dy }));
      element.setPointerCapture = () => {};
-     const shown = () => Number(document.querySelector(canvas)?.dataset.pictures ?? 0);
+     const seen = new Map();
+     let shownSoFar = 0;
+     const shown = () => {
+       for (const e of document.querySelectorAll(canvas)) {
+         const count = Number(e.dataset.pictures ?? e.dataset.frames ?? 0);
+         shownSoFar += Math.max(0, count - (seen.get(e) ?? 0));
+         seen.set(e, count);
+       }
+       return shownSoFar;
+     };
      let longestTaskMs = 0;
      const tasks = new PerformanceObserver((list) => {
        for (const { duration } of list.getEntries()) longestTaskMs = Math.max(longestTaskMs, duration);

@@ -19,6 +19,7 @@ export function median(times: readonly number[]): number {
 
 /** Median and 95th percentile of times, in words. */
 export function summary(times: readonly number[]): string {
+  if (times.length === 0) return 'none';
   const sorted = [...times].sort((a, b) => a - b);
   const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
   return `median ${at(0.5).toFixed(1)} ms, p95 ${at(0.95).toFixed(1)} ms (${times.length} runs)`;
