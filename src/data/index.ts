@@ -33,3 +33,4 @@ export { AVERAGE_PROFILE } from './blank';
 export { placeDemo } from './demo';
 export { kitLenses, saveLenses } from './kit';
 export { dropRoom, keepRoom, keptRooms } from './rooms';
+export { GoneError, type Written } from './writeChange';

@@ -60,7 +60,7 @@ describe('people', () => {
   it('that are malformed are refused, and the stored record stays', async () => {
     const person = (await db.sitters.get(RUNA))!;
     const wrong = { ...person, profile: { ...person.profile, statureM: 3 } };
-    await expect(savePerson(db, wrong)).rejects.toThrow(/statureM/);
+    await expect(savePerson(db, wrong, wrong)).rejects.toThrow(/statureM/);
     expect(await db.sitters.get(RUNA)).toEqual(person);
   });
 
@@ -132,12 +132,13 @@ describe('sittings and looks', () => {
   it('keep a look to which poses belong', async () => {
     const whole = await sitting();
     const second = { ...whole.looks[0]!, id: 'second', name: 'second' };
-    await saveSitting(db, { ...whole, looks: [...whole.looks, second] });
-    await expect(saveSitting(db, { ...whole, looks: [second] })).rejects.toThrow(
+    const both = { ...whole, looks: [...whole.looks, second] };
+    await saveSitting(db, whole, both);
+    await expect(saveSitting(db, both, { ...whole, looks: [second] })).rejects.toThrow(
       /looks must keep look-1: Slipway sway/,
     );
     expect((await sitting()).looks).toHaveLength(2);
-    await saveSitting(db, whole);
+    await saveSitting(db, both, whole);
     expect(await sitting()).toEqual(whole);
   });
 
@@ -151,7 +152,7 @@ describe('sittings and looks', () => {
 describe('private notes', () => {
   it('stay behind when a sitting goes into a file, and stay here when one comes back', async () => {
     const person = (await db.sitters.get(RUNA))!;
-    await savePerson(db, { ...person, privateNote: 'only for me' });
+    await savePerson(db, person, { ...person, privateNote: 'only for me' });
     const text = await exportSitting(db, DEMO_SITTING.id, new Date());
     expect(text).not.toContain('only for me');
     await importSitting(db, text);
@@ -219,6 +220,6 @@ it('a store of the first version is brought up to date with nothing lost', async
   expect(whole.sitting.looks[0]).toMatchObject({ name: 'by the door', minutes: 30 });
   const contacts = [{ ...held, to: 'other:upperArm' }];
   expect(whole.takes).toEqual([{ ...take, shot: { ...shot, pose: { ...shot.pose, contacts } } }]);
-  await saveSitting(now, whole.sitting);
+  await saveSitting(now, whole.sitting, whole.sitting);
   await now.delete();
 });

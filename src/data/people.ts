@@ -2,6 +2,7 @@ import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitti
 import { groupSchema, sitterSchema, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from './blank';
 import type { GilvoDatabase, Preference } from './database';
+import { writeChange, type Written } from './writeChange';
 
 /** Adds a person of average measures under a name. Returns the record. */
 export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter> {
@@ -16,13 +17,15 @@ export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter
 }
 
 /**
- * Stores a person's record.
- * @throws ZodError when it is malformed; nothing is written then.
+ * Stores what was changed of a person's record since it was read as `base`.
+ * @throws ZodError when it is malformed, GoneError when the person was erased; nothing is written then.
  */
-export async function savePerson(db: GilvoDatabase, sitter: Sitter): Promise<void> {
-  // a measure that was given up is absent, not a gap
-  await db.sitters.put(JSON.parse(JSON.stringify(sitterSchema.parse(sitter))) as Sitter);
+export function savePerson(db: GilvoDatabase, base: Sitter, sitter: Sitter): Promise<Written<Sitter>> {
+  return writeChange(db.sitters, recordSchema, base, sitter);
 }
+
+// a measure that was given up is absent, not a gap
+const recordSchema = sitterSchema.transform((sitter) => JSON.parse(JSON.stringify(sitter)) as Sitter);
 
 /** Adds people read from a file, all or none. */
 export async function addPeople(db: GilvoDatabase, sitters: readonly Sitter[]): Promise<void> {
@@ -120,17 +123,21 @@ export async function removeGroup(db: GilvoDatabase, id: string): Promise<Group 
 }
 
 /**
- * Stores a sitting with its looks.
+ * Stores what was changed of a sitting and its looks since it was read as `base`.
  * @throws ZodError when it is malformed; RangeError when a take belongs to a look that is not there. Nothing is
  * written then.
  */
-export async function saveSitting(db: GilvoDatabase, sitting: Sitting): Promise<void> {
-  const checked = sittingSchema.parse(sitting);
-  await db.transaction('rw', db.sittings, db.takes, async () => {
-    const looks = new Set(checked.looks.map((l) => l.id));
-    const takes = await db.takes.where('sittingId').equals(checked.id).toArray();
+export async function saveSitting(
+  db: GilvoDatabase,
+  base: Sitting,
+  sitting: Sitting,
+): Promise<Written<Sitting>> {
+  return db.transaction('rw', db.sittings, db.takes, async () => {
+    const written = await writeChange(db.sittings, sittingSchema, base, sitting);
+    const looks = new Set(written.record.looks.map((l) => l.id));
+    const takes = await db.takes.where('sittingId').equals(sitting.id).toArray();
     const lost = takes.find((t) => !looks.has(t.lookId));
     if (lost) throw new RangeError(`looks must keep ${lost.lookId}: ${lost.shot.pose.name} belongs to it`);
-    await db.sittings.put(checked);
+    return written;
   });
 }

@@ -68,7 +68,7 @@ describe('what is read again', () => {
   it('is the same object as before where it says the same, and a new one where it does not', async () => {
     const before = (await loadSitting(db, ID))!;
     expect(keptWhereEqual(before, (await loadSitting(db, ID))!)).toBe(before);
-    await saveTake(db, { ...before.takes[2]!, minutes: 7 });
+    await saveTake(db, before.takes[2]!, { ...before.takes[2]!, minutes: 7 });
     await reorderTakes(
       db,
       ID,
@@ -89,7 +89,7 @@ describe('what is read again', () => {
 describe('takes', () => {
   it('are saved as they are', async () => {
     const take = { ...demoTakes()[2]!, minutes: 7 };
-    await saveTake(db, take);
+    await saveTake(db, demoTakes()[2]!, take);
     expect((await loadSitting(db, ID))!.takes[2]).toEqual(take);
   });
 
@@ -97,8 +97,8 @@ describe('takes', () => {
     const before = await everything();
     const take = demoTakes()[0]!;
     const lens = { ...take, shot: { ...take.shot, camera: { ...take.shot.camera, focalLengthMm: 0 } } };
-    await expect(saveTake(db, lens)).rejects.toThrow(/focalLengthMm/);
-    await expect(saveTake(db, { ...take, minutes: -1 })).rejects.toThrow(/minutes/);
+    await expect(saveTake(db, take, lens)).rejects.toThrow(/focalLengthMm/);
+    await expect(saveTake(db, take, { ...take, minutes: -1 })).rejects.toThrow(/minutes/);
     expect(await everything()).toEqual(before);
   });
 
@@ -160,7 +160,7 @@ describe('files', () => {
     const before = await everything();
     const ownId = await startSitting(db, new Date('2026-12-01T09:00:00Z'));
     const own = await loadSitting(db, ownId);
-    await saveTake(db, { ...demoTakes()[0]!, minutes: 9 });
+    await saveTake(db, demoTakes()[0]!, { ...demoTakes()[0]!, minutes: 9 });
     await addFrame(db, frame('a', 'demo-take-1'));
     await importSitting(db, text);
     expect((await loadSitting(db, ID))!.takes).toEqual(before.takes);
@@ -171,7 +171,7 @@ describe('files', () => {
   it('say what they would replace, and only that', async () => {
     const text = await exportSitting(db, ID, new Date());
     expect(await importReplaces(db, text)).toEqual({ sitting: null, sitter: null });
-    await saveTake(db, { ...demoTakes()[0]!, minutes: 9 });
+    await saveTake(db, demoTakes()[0]!, { ...demoTakes()[0]!, minutes: 9 });
     expect(await importReplaces(db, text)).toEqual({ sitting: DEMO_SITTING.title, sitter: null });
     const sitter = (await db.sitters.get(DEMO_SITTING.sitterId))!;
     await db.sitters.put({ ...sitter, privateNote: 'not for files' });

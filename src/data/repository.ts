@@ -5,6 +5,7 @@ import { readSittingFile, SittingFileError, writeSittingFile } from '@/core/form
 import { sitterSchema, type Sitter } from '@/core/people';
 import type { GilvoDatabase } from './database';
 import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from './blank';
+import { writeChange, type Written } from './writeChange';
 
 /** A sitting with everything that belongs to it. */
 export interface WholeSitting {
@@ -37,11 +38,11 @@ export function keptWhereEqual(before: WholeSitting, now: WholeSitting): WholeSi
 }
 
 /**
- * Stores a take.
- * @throws ZodError when it is malformed; nothing is written then.
+ * Stores what was changed of a take since it was read as `base`.
+ * @throws ZodError when it is malformed, GoneError when it was removed; nothing is written then.
  */
-export async function saveTake(db: GilvoDatabase, take: Take): Promise<void> {
-  await db.takes.put(takeSchema.parse(take));
+export function saveTake(db: GilvoDatabase, base: Take, take: Take): Promise<Written<Take>> {
+  return writeChange(db.takes, takeSchema, base, take);
 }
 
 /** Adds a take after the last one of its sitting. */

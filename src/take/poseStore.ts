@@ -1,6 +1,8 @@
+import isSame from 'fast-deep-equal';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import type { CameraNumber } from '@/core/camera';
+import { rebased, withValue, type Conflict } from '@/core/changes';
 import type { Take } from '@/core/sitting';
 import type { KeyNumber, Light } from '@/core/light';
 import type { Shot, ShownExposure } from '@/core/picture';
@@ -16,6 +18,8 @@ export type Overlay = (typeof OVERLAYS)[number];
 
 interface PoseState {
   take: Take | null;
+  /** The take as it stands in the store, as far as is known here. */
+  base: Take | null;
   panel: Panel;
   overlay: Overlay | null;
   dragging: boolean;
@@ -25,7 +29,12 @@ interface PoseState {
   held: readonly Station[];
   /** The pose as it was when it was opened, to compare with. */
   before: Pose | null;
-  open(take: Take): void;
+  /** Opens a take of the store, with an edit of it that is not on disk yet. */
+  open(stored: Take, edited?: Take): void;
+  /** Takes over what others have changed of the open take between two states of it; own edits stay. */
+  follow(before: Take, now: Take): void;
+  /** Takes what was changed elsewhere instead of what was said here. */
+  takeOver(conflicts: readonly Conflict[]): void;
   setPanel(panel: Panel): void;
   setOverlay(overlay: Overlay | null): void;
   setDragging(dragging: boolean): void;
@@ -72,17 +81,37 @@ export const usePoseStore = create<PoseState>()(
       const shot = (alter: (shot: Shot) => Shot) => change((t) => ({ ...t, shot: alter(t.shot) }));
       return {
         take: null,
+        base: null,
         panel: 'feet',
         overlay: null,
         dragging: false,
         shownExposure: 0,
         held: [],
         before: null,
-        open: (take) => {
-          set({ take, held: [], before: take.shot.pose, shownExposure: 0 });
+        open: (stored, edited = stored) => {
+          set({ take: edited, base: stored, held: [], before: edited.shot.pose, shownExposure: 0 });
           usePoseStore.temporal.getState().clear();
           lastEditMs = 0;
         },
+        follow: (before, now) => {
+          const { take } = get();
+          if (take?.id !== now.id) return;
+          if (isSame(before, now)) return set({ base: now });
+          const history = usePoseStore.temporal;
+          history.getState().pause();
+          set({ base: now, take: rebased(take, before, now) });
+          history.getState().resume();
+          // a step back takes back what was done here, not what others have done since
+          const along = ({ take: past }: { take: Take | null }) => ({
+            take: past && rebased(past, before, now),
+          });
+          history.setState(({ pastStates, futureStates }) => ({
+            pastStates: pastStates.map((s) => along(s as { take: Take | null })),
+            futureStates: futureStates.map((s) => along(s as { take: Take | null })),
+          }));
+        },
+        takeOver: (conflicts) =>
+          change((t) => conflicts.reduce((take, { path, theirs }) => withValue(take, path, theirs), t)),
         setPanel: (panel) => set({ panel }),
         setOverlay: (overlay) => set({ overlay }),
         setDragging: (dragging) => {

@@ -1,59 +1,47 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { type Take } from '@/core/sitting';
-import { explain } from '@/core/formats';
+import isSame from 'fast-deep-equal';
+import { useEffect } from 'react';
 import { database, saveTake } from '@/data';
-import { ZodError } from 'zod';
 import { usePoseStore } from './poseStore';
+import { createKeeper, type KeepState } from './takeKeeper';
 
-/** Edits made within this time are written together, milliseconds; a long drag is written as it goes. */
-const TOGETHER_MS = 200;
-
-type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'failed'; why: string };
+/** The one keeper of this page: it outlives the place in which something was edited. */
+export const takeKeeper = createKeeper({
+  write: (base, take) => saveTake(database, base, take),
+  onWritten: (sent, record) => usePoseStore.getState().follow(sent, record),
+});
 
 /** How the saving goes, in words. */
-export function savedWords(state: SaveState): string {
+export function savedWords(state: KeepState): string {
   if (state.kind === 'failed') return `Not saved: ${state.why}`;
   return state.kind === 'saving' ? 'Saving' : 'Saved';
 }
 
-/** Writes the edited take within half a second, and at once when the page is left. */
-export function useAutosave(): SaveState {
-  const [state, setState] = useState<SaveState>({ kind: 'saved' });
+function warnOfUnsaved(event: BeforeUnloadEvent): void {
+  if (takeKeeper.useKeeping.getState().state.kind === 'failed') event.preventDefault();
+}
+
+/** Has edits of the open take written within half a second, and at once when the page is left. */
+export function useAutosave(): KeepState {
   useEffect(() => {
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    let waiting: Take | null = null;
-    const write = () => {
-      clearTimeout(timer);
-      timer = undefined;
-      const take = waiting;
-      waiting = null;
-      if (!take) return;
-      saveTake(database, take).then(
-        () => setState((s) => (waiting ? s : { kind: 'saved' })),
-        (error: unknown) =>
-          setState({
-            kind: 'failed',
-            why: error instanceof ZodError ? explain(error, take) : (error as Error).message,
-          }),
-      );
-    };
-    const stop = usePoseStore.subscribe((now, before) => {
-      if (!now.take || now.take === before.take || now.take.id !== before.take?.id) return;
-      waiting = now.take;
-      setState({ kind: 'saving' });
-      timer ??= setTimeout(write, TOGETHER_MS);
+    const flush = () => void takeKeeper.flush();
+    const stop = usePoseStore.subscribe(({ take, base }, before) => {
+      if (!take || !base || take === before.take || take.id !== before.take?.id) return;
+      // what only follows the store is on disk already
+      if (!takeKeeper.unsaved(take.id) && isSame(take, base)) return;
+      takeKeeper.edited(base, take);
     });
-    const leave = () => write();
-    addEventListener('pagehide', leave);
-    document.addEventListener('visibilitychange', leave);
+    addEventListener('pagehide', flush);
+    addEventListener('beforeunload', warnOfUnsaved);
+    document.addEventListener('visibilitychange', flush);
     return () => {
-      write();
+      flush();
       stop();
-      removeEventListener('pagehide', leave);
-      document.removeEventListener('visibilitychange', leave);
+      removeEventListener('pagehide', flush);
+      removeEventListener('beforeunload', warnOfUnsaved);
+      document.removeEventListener('visibilitychange', flush);
     };
   }, []);
-  return state;
+  return takeKeeper.useKeeping((k) => k.state);
 }

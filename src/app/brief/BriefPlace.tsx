@@ -22,7 +22,7 @@ function useLooks({ sitting }: WholeSitting) {
   const look = sitting.looks.find((l) => l.id === lookId) ?? sitting.looks[0]!;
 
   function change(patch: Partial<Sitting>) {
-    saveSitting(database, { ...sitting, ...patch }).then(
+    saveSitting(database, sitting, { ...sitting, ...patch }).then(
       () => setFailed(null),
       (error: Error) => setFailed(`Not kept: ${error.message}`),
     );

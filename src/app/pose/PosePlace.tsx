@@ -21,6 +21,7 @@ import { groundOf, type Room } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
 import { StationPanel } from './panels/StationPanel';
 import { TakePlace } from '@/take/TakePlace';
+import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
 import { useReport, useSurfaces } from '@/take/useReport';
 
@@ -128,6 +129,7 @@ function SideColumn({ take, room, report }: SideColumnProps) {
           {savedWords(saved)}
         </span>
       </div>
+      <ChangedElsewhere take={take} />
       <PlanView shot={shot} room={room} report={report} className="max-h-[250px] desk:max-h-[222px]" />
       <SideView shot={shot} report={report} />
       <Marks shot={shot} />

@@ -36,7 +36,7 @@ function useRoomKeeper({ sitting }: WholeSitting) {
   const reason = (error: unknown) =>
     error instanceof ZodError ? explain(error, sitting) : (error as Error).message;
   const changeRoom = (room: Room) =>
-    void saveSitting(database, { ...sitting, room }).then(
+    void saveSitting(database, sitting, { ...sitting, room }).then(
       () => setFailed(null),
       (error: unknown) => setFailed(`Not kept: ${reason(error)}`),
     );
@@ -57,6 +57,7 @@ export function useSetAtWork(whole: WholeSitting, take: Take) {
   return {
     ...reported,
     ...useRoomKeeper(whole),
+    take,
     shot: take.shot,
     camera,
     sitting: whole.sitting,

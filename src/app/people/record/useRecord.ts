@@ -1,10 +1,15 @@
 'use client';
 
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useEffect, useRef, useState } from 'react';
+import isSame from 'fast-deep-equal';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
+import { rebased } from '@/core/changes';
 import { sitterSchema, type Sitter } from '@/core/people';
 import { database, savePerson } from '@/data';
+
+/** A record as it is written: a field that was given up is absent. */
+const written = (sitter: Sitter) => JSON.parse(JSON.stringify(sitter)) as Sitter;
 
 /** How far what was typed is on disk. */
 export type Kept = 'kept' | 'keeping' | 'wrong' | 'failed';
@@ -21,26 +26,46 @@ export function useRecord(stored: Sitter) {
   });
   const [kept, setKept] = useState<Kept>('kept');
   const changed = useRef(false);
+  const saving = useRef(false);
+  const base = useRef(stored);
+
+  /** Brings what others have changed into the form; what was typed here stays. */
+  const follow = useCallback(
+    (before: Sitter, now: Sitter) => {
+      base.current = now;
+      const values = form.getValues();
+      const both = rebased(values, before, now);
+      if (!isSame(written(values), written(both))) form.reset(both);
+    },
+    [form],
+  );
 
   useEffect(() => {
-    let saving = false;
+    const isOwn = saving.current || changed.current;
+    if (!isOwn && !isSame(base.current, stored)) follow(base.current, stored);
+  }, [stored, follow]);
+
+  useEffect(() => {
     const write = async (): Promise<Kept> => {
       const said = sitterSchema.safeParse(form.getValues());
       if (!said.success) return 'wrong';
-      return savePerson(database, said.data).then(
-        () => 'kept',
-        () => 'failed',
-      );
+      try {
+        const { record } = await savePerson(database, base.current, said.data);
+        follow(said.data, record);
+        return 'kept';
+      } catch {
+        return 'failed';
+      }
     };
     const save = async () => {
-      if (saving) return;
-      saving = true;
+      if (saving.current) return;
+      saving.current = true;
       while (changed.current) {
         changed.current = false;
-        const written = await write();
-        if (written !== 'kept' || !changed.current) setKept(written);
+        const now = await write();
+        if (now !== 'kept' || !changed.current) setKept(now);
       }
-      saving = false;
+      saving.current = false;
     };
     return form.subscribe({
       formState: { values: true },
@@ -51,6 +76,6 @@ export function useRecord(stored: Sitter) {
         void save();
       },
     });
-  }, [form]);
+  }, [form, follow]);
   return { form, kept };
 }

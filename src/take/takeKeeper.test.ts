@@ -1,0 +1,97 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { merge } from '@/core/changes';
+import type { Take } from '@/core/sitting';
+import { GoneError, type Written } from '@/data';
+import { demoTakes } from '@/data/demo';
+import { createKeeper } from './takeKeeper';
+
+const [FIRST, SECOND] = demoTakes() as [Take, Take];
+
+/** A store of takes that can be made to refuse. */
+function store() {
+  const takes = new Map([FIRST, SECOND].map((t) => [t.id, t]));
+  const writes: Take[] = [];
+  let refuses: Error | null = null;
+  const write = (base: Take, take: Take): Promise<Written<Take>> => {
+    if (refuses) return Promise.reject(refuses);
+    const { value, conflicts } = merge(base, take, takes.get(take.id)!);
+    takes.set(take.id, value);
+    writes.push(value);
+    return Promise.resolve({ record: value, conflicts });
+  };
+  return { takes, writes, write, refuse: (error: Error | null) => (refuses = error) };
+}
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+function kept() {
+  const on = store();
+  const written: [Take, Take][] = [];
+  const keeper = createKeeper({
+    write: on.write,
+    onWritten: (sent, record) => written.push([sent, record]),
+  });
+  return { ...on, written, keeper, state: () => keeper.useKeeping.getState().state };
+}
+
+describe('edits of a take', () => {
+  it('are written together within half a second, and said to be saved only then', async () => {
+    const { keeper, writes, state } = kept();
+    keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    keeper.edited(FIRST, { ...FIRST, minutes: 6 });
+    expect(state().kind).toBe('saving');
+    await vi.advanceTimersByTimeAsync(500);
+    expect(writes.map((t) => t.minutes)).toEqual([6]);
+    expect(state().kind).toBe('saved');
+    expect(keeper.unsaved(FIRST.id)).toBeUndefined();
+  });
+
+  it('that the store refuses are kept, told and tried again until they are there', async () => {
+    const { keeper, writes, refuse, state } = kept();
+    refuse(new Error('the disk is full'));
+    keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(state()).toEqual({ kind: 'failed', why: 'the disk is full' });
+    expect(keeper.unsaved(FIRST.id)!.take.minutes).toBe(5);
+    // another edit does not hide that nothing was saved
+    keeper.edited(FIRST, { ...FIRST, minutes: 7 });
+    expect(state().kind).toBe('failed');
+    refuse(null);
+    await vi.advanceTimersByTimeAsync(30_000);
+    expect(writes.at(-1)!.minutes).toBe(7);
+    expect(state().kind).toBe('saved');
+  });
+
+  it('of two takes are both written, whichever is open', async () => {
+    const { keeper, takes } = kept();
+    keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    keeper.edited(SECOND, { ...SECOND, minutes: 9 });
+    await keeper.flush();
+    expect([takes.get(FIRST.id)!.minutes, takes.get(SECOND.id)!.minutes]).toEqual([5, 9]);
+  });
+
+  it('bring along what others have written, and tell what both have changed', async () => {
+    const { keeper, takes, written } = kept();
+    takes.set(FIRST.id, { ...FIRST, minutes: 8, plannedFrames: 40 });
+    keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    await keeper.flush();
+    expect(written[0]![1]).toMatchObject({ minutes: 5, plannedFrames: 40 });
+    expect(keeper.useKeeping.getState().conflicts).toEqual({
+      takeId: FIRST.id,
+      of: [{ path: ['minutes'], mine: 5, theirs: 8 }],
+    });
+    keeper.settle();
+    expect(keeper.useKeeping.getState().conflicts).toBeNull();
+  });
+
+  it('of a take that was removed are told and not tried for ever', async () => {
+    const { keeper, refuse, state } = kept();
+    refuse(new GoneError('it was removed elsewhere meanwhile'));
+    keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(state()).toEqual({ kind: 'failed', why: 'it was removed elsewhere meanwhile' });
+    expect(keeper.unsaved(FIRST.id)).toBeUndefined();
+    expect(vi.getTimerCount()).toBe(0);
+  });
+});
