@@ -41,8 +41,12 @@ export function useRecord(stored: Sitter) {
   );
 
   useEffect(() => {
-    const isOwn = saving.current || changed.current;
-    if (!isOwn && !isSame(base.current, stored)) follow(base.current, stored);
+    const known = base.current;
+    // read anew: what the page was given may be older than what was written from here since
+    void database.sitters.get(stored.id).then((now) => {
+      const isOwn = saving.current || changed.current || base.current !== known;
+      if (now && !isOwn && !isSame(known, now)) follow(known, now);
+    });
   }, [stored, follow]);
 
   useEffect(() => {
