@@ -48,12 +48,14 @@ export function ChangedElsewhere({ take }: { take: Take }) {
           <Line key={conflict.path.join('/')} {...conflict} />
         ))}
       </ul>
-      <button type="button" className="act" onClick={takeTheirs}>
-        Take the other
-      </button>{' '}
-      <button type="button" className="act" onClick={takeKeeper.settle}>
-        Keep this
-      </button>
+      <div className="flex items-center gap-3">
+        <button type="button" className="act" onClick={takeTheirs}>
+          Take the other
+        </button>
+        <button type="button" className="link-act" onClick={takeKeeper.settle}>
+          Keep this
+        </button>
+      </div>
     </div>
   );
 }
