@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { merge } from '@/core/changes';
-import type { Take } from '@/core/sitting';
+import { takeSchema, type Take } from '@/core/sitting';
 import { GoneError, type Written } from '@/data';
 import { demoTakes } from '@/data/demo';
 import { createKeeper } from './takeKeeper';
@@ -12,14 +12,19 @@ function store() {
   const takes = new Map([FIRST, SECOND].map((t) => [t.id, t]));
   const writes: Take[] = [];
   let refuses: Error | null = null;
+  let only = '';
   const write = (base: Take, take: Take): Promise<Written<Take>> => {
-    if (refuses) return Promise.reject(refuses);
+    if (refuses && (only === '' || only === take.id)) return Promise.reject(refuses);
     const { value, conflicts } = merge(base, take, takes.get(take.id)!);
     takes.set(take.id, value);
     writes.push(value);
     return Promise.resolve({ record: value, conflicts });
   };
-  return { takes, writes, write, refuse: (error: Error | null) => (refuses = error) };
+  const failFor = (takeId: string, error: Error | null) => {
+    only = takeId;
+    refuses = error;
+  };
+  return { takes, writes, write, failFor, refuse: (error: Error | null) => failFor('', error) };
 }
 
 beforeEach(() => void vi.useFakeTimers());
@@ -69,6 +74,21 @@ describe('edits of a take', () => {
     keeper.edited(SECOND, { ...SECOND, minutes: 9 });
     await keeper.flush();
     expect([takes.get(FIRST.id)!.minutes, takes.get(SECOND.id)!.minutes]).toEqual([5, 9]);
+  });
+
+  it('that are malformed are told, and do not hold up those of another take', async () => {
+    const { keeper, takes, state, failFor } = kept();
+    failFor(FIRST.id, takeSchema.safeParse({ ...FIRST, minutes: -1 }).error!);
+    keeper.edited(FIRST, { ...FIRST, minutes: -1 });
+    keeper.edited(SECOND, { ...SECOND, minutes: 9 });
+    await keeper.flush();
+    expect(takes.get(SECOND.id)!.minutes).toBe(9);
+    expect(state()).toMatchObject({ kind: 'failed', why: expect.stringContaining('minutes') as string });
+    expect(vi.getTimerCount()).toBe(0);
+    failFor('', null);
+    keeper.edited(FIRST, { ...FIRST, minutes: 3 });
+    await keeper.flush();
+    expect(state().kind).toBe('saved');
   });
 
   it('bring along what others have written, and tell what both have changed', async () => {

@@ -63,16 +63,36 @@ export function createKeeper({ write, onWritten }: KeeperOptions) {
     onWritten(edit.take, record);
   };
 
-  const refused = (edit: Edit, error: unknown): void => {
-    if (error instanceof GoneError) waiting.delete(edit.take.id);
-    say({
-      kind: 'failed',
-      why: error instanceof ZodError ? explain(error, edit.take) : (error as Error).message,
-    });
-    // what is malformed stays so until it is edited
-    if (error instanceof ZodError || error instanceof GoneError) return;
+  /** Tells why an edit was refused; true where the store may take it later. */
+  const refused = (edit: Edit, error: unknown): boolean => {
+    const isGone = error instanceof GoneError;
+    const isMalformed = error instanceof ZodError;
+    if (isGone) waiting.delete(edit.take.id);
+    say({ kind: 'failed', why: isMalformed ? explain(error, edit.take) : (error as Error).message });
+    return !isGone && !isMalformed;
+  };
+
+  const tryAgain = (): void => {
     soon(retryMs);
     retryMs = Math.min(SELDOM_MS, retryMs * 2);
+  };
+
+  /** Writes every edit that waits; one that is malformed or gone does not hold up the others. */
+  const writeAll = async (): Promise<void> => {
+    const tried = new Set<Edit>();
+    const next = () => [...waiting.values()].find((edit) => !tried.has(edit));
+    let isWhole = true;
+    for (let edit = next(); edit; edit = next()) {
+      tried.add(edit);
+      try {
+        await writeOne(edit);
+      } catch (error) {
+        isWhole = false;
+        if (refused(edit, error)) return tryAgain();
+      }
+    }
+    retryMs = RETRY_MS;
+    if (isWhole) say({ kind: 'saved' });
   };
 
   /** Writes at once what waits. */
@@ -81,21 +101,9 @@ export function createKeeper({ write, onWritten }: KeeperOptions) {
     timer = undefined;
     if (isWriting) return;
     isWriting = true;
-    try {
-      for (let edit = next(); edit; edit = next()) {
-        try {
-          await writeOne(edit);
-          retryMs = RETRY_MS;
-        } catch (error) {
-          return refused(edit, error);
-        }
-      }
-      say({ kind: 'saved' });
-    } finally {
-      isWriting = false;
-    }
+    await writeAll();
+    isWriting = false;
   }
-  const next = (): Edit | undefined => waiting.values().next().value;
 
   return {
     useKeeping,

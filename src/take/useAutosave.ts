@@ -18,9 +18,11 @@ export function savedWords(state: KeepState): string {
   return state.kind === 'saving' ? 'Saving' : 'Saved';
 }
 
+/** Whatever place is open, a page with an edit that could not be written is not closed without a question. */
 function warnOfUnsaved(event: BeforeUnloadEvent): void {
   if (takeKeeper.useKeeping.getState().state.kind === 'failed') event.preventDefault();
 }
+if (typeof window !== 'undefined') addEventListener('beforeunload', warnOfUnsaved);
 
 /** Has edits of the open take written within half a second, and at once when the page is left. */
 export function useAutosave(): KeepState {
@@ -33,13 +35,11 @@ export function useAutosave(): KeepState {
       takeKeeper.edited(base, take);
     });
     addEventListener('pagehide', flush);
-    addEventListener('beforeunload', warnOfUnsaved);
     document.addEventListener('visibilitychange', flush);
     return () => {
       flush();
       stop();
       removeEventListener('pagehide', flush);
-      removeEventListener('beforeunload', warnOfUnsaved);
       document.removeEventListener('visibilitychange', flush);
     };
   }, []);
