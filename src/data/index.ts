@@ -19,11 +19,11 @@ export {
   addPeople,
   addPerson,
   binPeople,
+  changeSitting,
   erasePerson,
   removeGroup,
   saveGroup,
   savePerson,
-  saveSitting,
   tracesOf,
   type PersonTraces,
 } from './people';

@@ -12,11 +12,11 @@ import {
   addPeople,
   addPerson,
   binPeople,
+  changeSitting,
   erasePerson,
   removeGroup,
   saveGroup,
   savePerson,
-  saveSitting,
   tracesOf,
 } from './people';
 import { addFrame, exportSitting, importSitting, loadSitting, startSitting } from './repository';
@@ -132,14 +132,23 @@ describe('sittings and looks', () => {
   it('keep a look to which poses belong', async () => {
     const whole = await sitting();
     const second = { ...whole.looks[0]!, id: 'second', name: 'second' };
-    const both = { ...whole, looks: [...whole.looks, second] };
-    await saveSitting(db, whole, both);
-    await expect(saveSitting(db, both, { ...whole, looks: [second] })).rejects.toThrow(
+    await changeSitting(db, whole.id, (s) => ({ ...s, looks: [...s.looks, second] }));
+    await expect(changeSitting(db, whole.id, (s) => ({ ...s, looks: [second] }))).rejects.toThrow(
       /looks must keep look-1: Slipway sway/,
     );
     expect((await sitting()).looks).toHaveLength(2);
-    await saveSitting(db, both, whole);
+    await changeSitting(db, whole.id, (s) => ({ ...s, looks: s.looks.slice(0, 1) }));
     expect(await sitting()).toEqual(whole);
+  });
+
+  it('are changed as they stand, and not where they are gone or would be malformed', async () => {
+    await changeSitting(db, DEMO_SITTING.id, (s) => ({ ...s, title: 'Renamed elsewhere' }));
+    await changeSitting(db, DEMO_SITTING.id, (s) => ({ ...s, room: { ...s.room, widthM: 7 } }));
+    expect(await sitting()).toMatchObject({ title: 'Renamed elsewhere', room: { widthM: 7 } });
+    const before = await sitting();
+    await expect(changeSitting(db, before.id, (s) => ({ ...s, looks: [] }))).rejects.toThrow(/looks/);
+    await expect(changeSitting(db, 'nowhere', (s) => s)).rejects.toThrow(/removed elsewhere/);
+    expect(await sitting()).toEqual(before);
   });
 
   it('begin for a person who is there, and for nobody else', async () => {
@@ -220,6 +229,6 @@ it('a store of the first version is brought up to date with nothing lost', async
   expect(whole.sitting.looks[0]).toMatchObject({ name: 'by the door', minutes: 30 });
   const contacts = [{ ...held, to: 'other:upperArm' }];
   expect(whole.takes).toEqual([{ ...take, shot: { ...shot, pose: { ...shot.pose, contacts } } }]);
-  await saveSitting(now, whole.sitting, whole.sitting);
+  await changeSitting(now, whole.sitting.id, (s) => s);
   await now.delete();
 });

@@ -2,7 +2,7 @@ import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitti
 import { groupSchema, sitterSchema, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from './blank';
 import type { GilvoDatabase, Preference } from './database';
-import { writeChange, type Written } from './writeChange';
+import { GoneError, writeChange, type Written } from './writeChange';
 
 /** Adds a person of average measures under a name. Returns the record. */
 export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter> {
@@ -123,21 +123,24 @@ export async function removeGroup(db: GilvoDatabase, id: string): Promise<Group 
 }
 
 /**
- * Stores what was changed of a sitting and its looks since it was read as `base`.
- * @throws ZodError when it is malformed; RangeError when a take belongs to a look that is not there. Nothing is
- * written then.
+ * Changes a sitting and its looks as they stand in the store; what `change` leaves stays as others have written it.
+ * @throws ZodError when it becomes malformed; RangeError when a take belongs to a look that is not there any more;
+ * GoneError when the sitting is not in the store. Nothing is written then.
  */
-export async function saveSitting(
+export async function changeSitting(
   db: GilvoDatabase,
-  base: Sitting,
-  sitting: Sitting,
-): Promise<Written<Sitting>> {
+  sittingId: string,
+  change: (now: Sitting) => Sitting,
+): Promise<Sitting> {
   return db.transaction('rw', db.sittings, db.takes, async () => {
-    const written = await writeChange(db.sittings, sittingSchema, base, sitting);
-    const looks = new Set(written.record.looks.map((l) => l.id));
-    const takes = await db.takes.where('sittingId').equals(sitting.id).toArray();
+    const stored = await db.sittings.get(sittingId);
+    if (!stored) throw new GoneError('it was removed elsewhere meanwhile');
+    const changed = sittingSchema.parse(change(stored));
+    const looks = new Set(changed.looks.map((l) => l.id));
+    const takes = await db.takes.where('sittingId').equals(sittingId).toArray();
     const lost = takes.find((t) => !looks.has(t.lookId));
     if (lost) throw new RangeError(`looks must keep ${lost.lookId}: ${lost.shot.pose.name} belongs to it`);
-    return written;
+    await db.sittings.put(changed);
+    return changed;
   });
 }

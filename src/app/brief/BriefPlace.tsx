@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { EMPTY_LOOK, type Look } from '@/core/brief';
 import type { Sitting } from '@/core/sitting';
-import { database, saveSitting, type WholeSitting } from '@/data';
+import { changeSitting, database, type WholeSitting } from '@/data';
 import { Header } from '@/ui/place/Header';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
@@ -21,27 +21,30 @@ function useLooks({ sitting }: WholeSitting) {
   const [failed, setFailed] = useState<string | null>(null);
   const look = sitting.looks.find((l) => l.id === lookId) ?? sitting.looks[0]!;
 
-  function change(patch: Partial<Sitting>) {
-    saveSitting(database, sitting, { ...sitting, ...patch }).then(
+  /** Changes the sitting as it stands in the store: what is on the page may be older. */
+  function alter(how: (now: Sitting) => Sitting) {
+    changeSitting(database, sitting.id, how).then(
       () => setFailed(null),
       (error: Error) => setFailed(`Not kept: ${error.message}`),
     );
   }
+  const change = (patch: Partial<Sitting>) => alter((now) => ({ ...now, ...patch }));
+  const alterLooks = (how: (looks: Look[]) => Look[]) => alter((now) => ({ ...now, looks: how(now.looks) }));
   const changeLook = (patch: Partial<Look>) =>
-    change({ looks: sitting.looks.map((l) => (l.id === look.id ? { ...l, ...patch } : l)) });
+    alterLooks((looks) => looks.map((l) => (l.id === look.id ? { ...l, ...patch } : l)));
 
   function add() {
     const id = crypto.randomUUID();
     const name = `look ${sitting.looks.length + 1}`;
-    change({ looks: [...sitting.looks, { ...EMPTY_LOOK, id, name, place: look.place }] });
+    alterLooks((looks) => [...looks, { ...EMPTY_LOOK, id, name, place: look.place }]);
     setLookId(id);
   }
   function remove() {
     setGone({ look, at: sitting.looks.indexOf(look) });
-    change({ looks: sitting.looks.filter((l) => l.id !== look.id) });
+    alterLooks((looks) => looks.filter((l) => l.id !== look.id));
   }
   function bringBack({ look: back, at }: NonNullable<typeof gone>) {
-    change({ looks: sitting.looks.toSpliced(at, 0, back) });
+    alterLooks((looks) => looks.toSpliced(at, 0, back));
     setLookId(back.id);
     setGone(null);
   }

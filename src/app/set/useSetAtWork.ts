@@ -8,7 +8,7 @@ import { explain } from '@/core/formats';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, type Framing } from '@/core/set';
 import type { Take } from '@/core/sitting';
-import { database, kitLenses, saveSitting, type WholeSitting } from '@/data';
+import { changeSitting, database, kitLenses, type WholeSitting } from '@/data';
 import { usePoseStore } from '@/take/poseStore';
 import { useReport } from '@/take/useReport';
 import { placesOfUses } from './camera/FormatsPart';
@@ -36,7 +36,7 @@ function useRoomKeeper({ sitting }: WholeSitting) {
   const reason = (error: unknown) =>
     error instanceof ZodError ? explain(error, sitting) : (error as Error).message;
   const changeRoom = (room: Room) =>
-    void saveSitting(database, sitting, { ...sitting, room }).then(
+    void changeSitting(database, sitting.id, (now) => ({ ...now, room })).then(
       () => setFailed(null),
       (error: unknown) => setFailed(`Not kept: ${reason(error)}`),
     );

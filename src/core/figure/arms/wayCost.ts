@@ -24,7 +24,7 @@ export function wristOf({ kind }: Contact): Wrist {
   return WRISTS[kind === 'lean' ? 'bearing' : 'easy'];
 }
 
-/** Cost of an elbow bent so far, of fingers turned so far from their custom, and of what stays short. */
+/** Cost of an elbow bent so far, and of what stays short. */
 export function reachCost(elbowDeg: number, gapM: number): number {
   return (
     strain(elbowDeg, 0, EASY_ELBOW_DEG) +
@@ -33,6 +33,7 @@ export function reachCost(elbowDeg: number, gapM: number): number {
   );
 }
 
+/** Cost of fingers turned so far from their custom; where there is none, none. */
 export function fingerCost(deg: number, isFree: boolean): number {
   return isFree ? 0 : (deg / 40) ** 2 * 0.5;
 }
@@ -63,10 +64,12 @@ export function swivelWeight(askedDeg: number): number {
 const LOW_ELBOW_M = 0.16;
 const LIFTED_ELBOW = 0.35;
 
+/** Cost of an elbow that is held up. */
 export function liftCost(aboveShoulderM: number): number {
   return LIFTED_ELBOW * (Math.max(0, aboveShoulderM + LOW_ELBOW_M) / 0.1) ** 2;
 }
 
+/** Cost of an arm that runs so far into something. */
 export function intrusionCost(intoM: number): number {
   return (intoM / 0.01) ** 2;
 }
