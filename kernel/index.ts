@@ -6,7 +6,7 @@
 export { skin } from './skin';
 export { project, rasterise, clearRaster } from './raster';
 export { resolve } from './resolve';
-export { illuminate } from './light';
+export { groundNodesBytes, illuminate } from './light';
 export { develop, expose } from './develop';
 
 /** From here on memory is free. */

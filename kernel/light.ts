@@ -95,6 +95,11 @@ function nodesAcross(pixels: i32): i32 {
   return ((pixels - 1) >> NODE_BITS) + 2;
 }
 
+/** Bytes that the nodes of a picture take. */
+export function groundNodesBytes(width: i32, height: i32): i32 {
+  return nodesAcross(width) * nodesAcross(height) * <i32>NODE_BYTES;
+}
+
 /** What the ground is of where the last pixel saw it: a sweep shows the background's tone while it lies on the floor. */
 function kindOf(tone: u8): i32 {
   return tone === 0 ? 0 : ((<i32>groundPart) << 2) | tone;

@@ -1,5 +1,5 @@
 import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
-import { groupSchema, sitterSchema, type Group, type Sitter } from '@/core/people';
+import { groupSchema, sitterSchema, withoutGaps, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from './blank';
 import type { GilvoDatabase, Preference } from './database';
 import { GoneError, writeChange, type Written } from './writeChange';
@@ -24,8 +24,7 @@ export function savePerson(db: GilvoDatabase, base: Sitter, sitter: Sitter): Pro
   return writeChange(db.sitters, recordSchema, base, sitter);
 }
 
-// a measure that was given up is absent, not a gap
-const recordSchema = sitterSchema.transform((sitter) => JSON.parse(JSON.stringify(sitter)) as Sitter);
+const recordSchema = sitterSchema.transform(withoutGaps);
 
 /** Adds people read from a file, all or none. */
 export async function addPeople(db: GilvoDatabase, sitters: readonly Sitter[]): Promise<void> {

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { merge, type Conflict } from '@/core/changes';
+import { withSetting, type SettingId } from '@/core/pose';
 import type { Take } from '@/core/sitting';
 import { GilvoDatabase } from './database';
 import { placeDemo } from './demo';
@@ -27,11 +28,11 @@ const FIELDS: Record<string, { read(t: Take): number; with(t: Take, n: number): 
   plannedFrames: { read: (t) => t.plannedFrames, with: (t, n) => ({ ...t, plannedFrames: n }) },
   hips: {
     read: (t) => t.shot.pose.settings.hipsTurnLeftDeg ?? 0,
-    with: (t, n) => withSetting(t, 'hipsTurnLeftDeg', n / 100),
+    with: (t, n) => turned(t, 'hipsTurnLeftDeg', n / 100),
   },
   chin: {
     read: (t) => t.shot.pose.settings.headTurnLeftDeg ?? 0,
-    with: (t, n) => withSetting(t, 'headTurnLeftDeg', n / 100),
+    with: (t, n) => turned(t, 'headTurnLeftDeg', n / 100),
   },
   lens: {
     read: (t) => t.shot.camera.distanceM,
@@ -43,12 +44,8 @@ const FIELDS: Record<string, { read(t: Take): number; with(t: Take, n: number): 
   },
 };
 
-function withSetting(take: Take, id: string, value: number): Take {
-  const { pose } = take.shot;
-  return {
-    ...take,
-    shot: { ...take.shot, pose: { ...pose, settings: { ...pose.settings, [id]: value } } },
-  };
+function turned(take: Take, id: SettingId, value: number): Take {
+  return { ...take, shot: { ...take.shot, pose: withSetting(take.shot.pose, id, value) } };
 }
 
 /** A tab that has takes open, edits them, and writes what it has edited later. */

@@ -1,35 +1,9 @@
 'use client';
 
-import type { Conflict } from '@/core/changes';
-import { SETTINGS, type SettingId } from '@/core/pose';
 import type { Take } from '@/core/sitting';
+import { conflictWords } from './conflictWords';
 import { usePoseStore } from './poseStore';
-import { takeKeeper } from './useAutosave';
-
-const UNITS = /(Deg|Mm|Cm|M|F|S|Share|Stops)$/;
-
-/** What was changed, in words: a setting by its own, anything else by the last of its keys. */
-function thingWords(path: readonly string[]): string {
-  const key = path.at(-1) ?? 'the pose';
-  if (key in SETTINGS) return SETTINGS[key as SettingId].words;
-  return key
-    .replace(UNITS, '')
-    .replace(/([A-Z])/g, ' $1')
-    .toLowerCase();
-}
-
-function valueWords(value: unknown): string {
-  if (value === undefined) return 'taken away';
-  return typeof value === 'object' ? 'otherwise' : String(value);
-}
-
-function Line({ path, mine, theirs }: Conflict) {
-  return (
-    <li>
-      {thingWords(path)}: {valueWords(theirs)} there, {valueWords(mine)} here
-    </li>
-  );
-}
+import { takeKeeper } from './takeKeeper';
 
 /** What was changed here and in another tab at once, with both values; what was said here stands until one chooses. */
 export function ChangedElsewhere({ take }: { take: Take }) {
@@ -45,7 +19,7 @@ export function ChangedElsewhere({ take }: { take: Take }) {
       <p>Changed in another tab at the same time:</p>
       <ul className="my-1">
         {told.of.map((conflict) => (
-          <Line key={conflict.path.join('/')} {...conflict} />
+          <li key={conflict.path.join('/')}>{conflictWords(conflict)}</li>
         ))}
       </ul>
       <div className="flex items-center gap-3">

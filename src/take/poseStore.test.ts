@@ -59,5 +59,7 @@ describe('the open take', () => {
     state().setSetting('headTurnLeftDeg', 5);
     state().takeOver([{ path: ['shot', 'pose', 'settings', 'headTurnLeftDeg'], mine: 5, theirs: 31 }]);
     expect(setting('headTurnLeftDeg')).toBe(31);
+    poseHistory().undo();
+    expect(setting('headTurnLeftDeg')).not.toBe(31);
   });
 });

@@ -102,12 +102,12 @@ export const usePoseStore = create<PoseState>()(
           set({ base: now, take: rebased(take, before, now) });
           history.getState().resume();
           // a step back takes back what was done here, not what others have done since
-          const along = ({ take: past }: { take: Take | null }) => ({
-            take: past && rebased(past, before, now),
+          const along = ({ take: past }: { take?: Take | null }) => ({
+            take: past ? rebased(past, before, now) : null,
           });
           history.setState(({ pastStates, futureStates }) => ({
-            pastStates: pastStates.map((s) => along(s as { take: Take | null })),
-            futureStates: futureStates.map((s) => along(s as { take: Take | null })),
+            pastStates: pastStates.map(along),
+            futureStates: futureStates.map(along),
           }));
         },
         takeOver: (conflicts) =>

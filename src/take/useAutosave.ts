@@ -2,27 +2,15 @@
 
 import isSame from 'fast-deep-equal';
 import { useEffect } from 'react';
-import { database, saveTake } from '@/data';
+import type { KeepState } from './keeper';
 import { usePoseStore } from './poseStore';
-import { createKeeper, type KeepState } from './takeKeeper';
-
-/** The one keeper of this page: it outlives the place in which something was edited. */
-export const takeKeeper = createKeeper({
-  write: (base, take) => saveTake(database, base, take),
-  onWritten: (sent, record) => usePoseStore.getState().follow(sent, record),
-});
+import { takeKeeper } from './takeKeeper';
 
 /** How the saving goes, in words. */
 export function savedWords(state: KeepState): string {
   if (state.kind === 'failed') return `Not saved: ${state.why}`;
   return state.kind === 'saving' ? 'Saving' : 'Saved';
 }
-
-/** Whatever place is open, a page with an edit that could not be written is not closed without a question. */
-function warnOfUnsaved(event: BeforeUnloadEvent): void {
-  if (takeKeeper.useKeeping.getState().state.kind === 'failed') event.preventDefault();
-}
-if (typeof window !== 'undefined') addEventListener('beforeunload', warnOfUnsaved);
 
 /** Has edits of the open take written within half a second, and at once when the page is left. */
 export function useAutosave(): KeepState {

@@ -6,7 +6,7 @@ import { useEffect } from 'react';
 import type { Take } from '@/core/sitting';
 import { database, type WholeSitting } from '@/data';
 import { usePoseStore } from './poseStore';
-import { takeKeeper } from './useAutosave';
+import { takeKeeper } from './takeKeeper';
 
 /**
  * Takes over what others have written of the open take. It is read anew: what a page was given may be older than what

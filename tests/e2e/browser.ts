@@ -9,6 +9,7 @@ process.env.SE_OFFLINE = 'true';
 const FLAGS = [
   '--headless=new',
   '--no-sandbox',
+  // without a card the page is painted by the processor itself, not by a card that the processor plays
   '--disable-gpu-compositing',
   '--disable-dev-shm-usage',
   '--use-angle=swiftshader',

@@ -76,7 +76,7 @@ describe('a take that is open in two tabs', () => {
     await setUnheard('demo-take-4', 'hipsTurnLeftDeg', 33);
     await gilvo.andSeen(() => gilvo.type('hips turned left, °', '-20'));
     expect(await gilvo.text('[data-testid="changed-elsewhere"] li')).toBe(
-      'hips turned left: 33 there, -20 here',
+      'hips turned left: 33 ° there, -20 ° here',
     );
     expect(await gilvo.violations()).toEqual([]);
     await gilvo.saved();

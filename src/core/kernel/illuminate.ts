@@ -108,12 +108,6 @@ function putGround({ backgroundM, halfWidthM, wallM, sweeps }: KernelGround): nu
   return put('ground', Float64Array.of(backgroundM, halfWidthM, wallM, sweeps ? 1 : 0));
 }
 
-/** Nodes of a coarsely lit ground, as `kernel/light.ts` has them: every four pixels and past the last one. */
-function nodesBytes(width: number, height: number): number {
-  const across = (pixels: number) => ((pixels - 1) >> 2) + 2;
-  return across(width) * across(height) * 12;
-}
-
 /** Labels have a byte. */
 const LABELS = 256;
 
@@ -146,7 +140,7 @@ export function illuminate(lit: Lit): Light {
     sources.length,
     ambient,
     ground ? putGround(ground) : 0,
-    lit.isGroundCoarse ? room('ground nodes', nodesBytes(width, height)) : 0,
+    lit.isGroundCoarse ? room('ground nodes', kernel().groundNodesBytes(width, height)) : 0,
     put('elsewhere', elsewhere),
     lightAt,
     openAt,

@@ -48,6 +48,7 @@ export interface Kernel {
     depthAt: number,
     sumsAt: number,
   ): void;
+  groundNodesBytes(width: number, height: number): number;
   illuminate(
     width: number,
     height: number,

@@ -35,6 +35,7 @@ export {
   type Need,
   type Sitter,
   type UnitSystem,
+  withoutGaps,
 } from './sitter';
 export { GARMENT_NAMES, GARMENTS, outfitWith, type Garment, type WardrobeItem } from './wardrobe';
 export { measureFrom, measureRange, measureText, measureUnit, type MeasureKind } from './measure';

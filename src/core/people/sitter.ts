@@ -125,3 +125,8 @@ export function stillOpen(sitter: Sitter): string[] {
   if (sitter.needs.interpreter !== '') open.push(`interpreter: ${sitter.needs.interpreter}`);
   return open;
 }
+
+/** A record as it is written: a measure that was given up is absent, not a gap. */
+export function withoutGaps(sitter: Sitter): Sitter {
+  return JSON.parse(JSON.stringify(sitter)) as Sitter;
+}

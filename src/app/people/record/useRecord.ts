@@ -5,11 +5,8 @@ import isSame from 'fast-deep-equal';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { rebased } from '@/core/changes';
-import { sitterSchema, type Sitter } from '@/core/people';
+import { sitterSchema, withoutGaps, type Sitter } from '@/core/people';
 import { database, savePerson } from '@/data';
-
-/** A record as it is written: a field that was given up is absent. */
-const written = (sitter: Sitter) => JSON.parse(JSON.stringify(sitter)) as Sitter;
 
 /** How far what was typed is on disk. */
 export type Kept = 'kept' | 'keeping' | 'wrong' | 'failed';
@@ -35,7 +32,7 @@ export function useRecord(stored: Sitter) {
       base.current = now;
       const values = form.getValues();
       const both = rebased(values, before, now);
-      if (!isSame(written(values), written(both))) form.reset(both);
+      if (!isSame(withoutGaps(values), withoutGaps(both))) form.reset(both);
     },
     [form],
   );

@@ -3,6 +3,7 @@ import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
 import { SETTINGS } from '@/core/pose';
 import type { Finding } from '@/core/review';
+import { shownNumber } from '@/ui/fields/decimal';
 
 function figure(value: number): string {
   return Math.abs(value) >= 10 ? value.toFixed(0) : value.toFixed(Number.isInteger(value) ? 0 : 1);
@@ -36,11 +37,7 @@ export function changeWords({ variable, from, to }: MendChange): string {
           ...(variable.on === 'camera' ? CAMERA_RANGES[variable.name] : KEY_RANGES[variable.name]),
           shown: 1,
         };
-  return `${row.words} ${shown(from, row.shown)} to ${shown(to, row.shown)} ${row.unit}`;
-}
-
-function shown(value: number, factor: number): string {
-  return String(Math.round(value * factor * 100) / 100);
+  return `${row.words} ${shownNumber(from, row.shown)} to ${shownNumber(to, row.shown)} ${row.unit}`;
 }
 
 /** A time as it is said on set. */

@@ -3,7 +3,7 @@ import { merge } from '@/core/changes';
 import { takeSchema, type Take } from '@/core/sitting';
 import { GoneError, type Written } from '@/data';
 import { demoTakes } from '@/data/demo';
-import { createKeeper } from './takeKeeper';
+import { createKeeper } from './keeper';
 
 const [FIRST, SECOND] = demoTakes() as [Take, Take];
 

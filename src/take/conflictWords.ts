@@ -1,0 +1,61 @@
+import { CAMERA_RANGES, TURN_RANGES } from '@/core/camera';
+import type { Conflict } from '@/core/changes';
+import { KEY_RANGES } from '@/core/light';
+import type { Shot } from '@/core/picture';
+import { SETTINGS } from '@/core/pose';
+import type { Take } from '@/core/sitting';
+import { shownNumber } from '@/ui/fields/decimal';
+
+/** What a number is called and how it is shown. */
+interface Row {
+  words: string;
+  unit: string;
+  /** Shown number for a stored value of 1. */
+  shown?: number;
+}
+
+/** Numbers that have words of their own, by where they stand in a take. */
+const NUMBERS: readonly (readonly [at: string, rows: Readonly<Record<string, Row>>])[] = [
+  ['shot.pose.settings', SETTINGS],
+  ['shot.camera', { ...CAMERA_RANGES, ...TURN_RANGES }],
+  ['shot.light', KEY_RANGES],
+];
+
+/** What else of a take can be changed, and of its picture. */
+const OF_TAKE: Record<Exclude<keyof Take, 'shot'>, string> = {
+  id: 'the take',
+  sittingId: 'the sitting',
+  lookId: 'the look',
+  position: 'its place in the run',
+  minutes: 'minutes',
+  plannedFrames: 'frames',
+  meant: 'what is meant',
+};
+const OF_SHOT: Record<keyof Shot, string> = {
+  pose: 'the pose',
+  camera: 'the camera',
+  light: 'the light',
+  exposure: 'the exposure',
+};
+
+function rowAt(path: readonly string[]): Row | undefined {
+  const [at, key] = [path.slice(0, -1).join('.'), path.at(-1) ?? ''];
+  return NUMBERS.find(([place]) => place === at)?.[1][key];
+}
+
+function partWords([first = '', second = '']: readonly string[]): string {
+  if (first === 'shot') return OF_SHOT[second as keyof Shot] ?? 'the picture';
+  return OF_TAKE[first as keyof typeof OF_TAKE] ?? 'the take';
+}
+
+function valueWords(value: unknown, { unit, shown = 1 }: Row): string {
+  if (value === undefined) return 'taken away';
+  if (typeof value === 'number') return `${shownNumber(value, shown)} ${unit}`.trim();
+  return typeof value === 'object' ? 'otherwise' : String(value);
+}
+
+/** What was changed in two places at once, with both values in the unit that is shown. */
+export function conflictWords({ path, mine, theirs }: Conflict): string {
+  const row = rowAt(path) ?? { words: partWords(path), unit: '' };
+  return `${row.words}: ${valueWords(theirs, row)} there, ${valueWords(mine, row)} here`;
+}
