@@ -12,6 +12,8 @@ export default defineConfig({
           name: 'core',
           // bodies, surfaces and compiled code are kept from file to file
           isolate: false,
+          // the store looks for its database when it is first imported, by whichever file that is
+          setupFiles: ['fake-indexeddb/auto'],
           include: ['src/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           // whole computations on a busy machine: a limit against hanging, not a measure of speed
           testTimeout: 240_000,

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, expect, it } from 'vitest';
 import { USUAL_LENSES } from '@/core/set';
 import { GilvoDatabase } from './database';

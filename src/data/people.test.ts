@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../tests/support/people';

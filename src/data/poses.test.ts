@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { HOUSE_POSES } from '@/core/library';
 import { poseSchema } from '@/core/pose';

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Frame } from '@/core/sitting';
 import { GilvoDatabase } from './database';

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it } from 'vitest';
 import { NEW_SITTING } from './blank';
 import { GilvoDatabase } from './database';

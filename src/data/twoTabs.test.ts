@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { merge, type Conflict } from '@/core/changes';
 import { withSetting, type SettingId } from '@/core/pose';
