@@ -5,8 +5,8 @@ import { createStandIn, develop, seeShot, type SeeOptions, type Shot } from '@/c
 import { SETTINGS, settingOf, withSetting, type SettingId } from '@/core/pose';
 import { review } from '@/core/review';
 import { plainGround } from '@/core/scene';
-import { demoTakes } from '@/data/demo';
-import { DEMO_SITTER } from '@/data/demoPeople';
+import { demoTakes } from '@/data/demo/demo';
+import { DEMO_SITTER } from '@/data/demo/demoPeople';
 import { reportOf } from '@/workers/shotReport';
 import { elapsedMs, line } from './measure';
 

@@ -1,4 +1,4 @@
-export { database } from './database';
+export { database } from './store/database';
 export {
   addFrame,
   addTake,
@@ -14,7 +14,7 @@ export {
   startSitting,
   type ImportReplaces,
   type WholeSitting,
-} from './repository';
+} from './records/sittings';
 export {
   addPeople,
   addPerson,
@@ -26,11 +26,11 @@ export {
   savePerson,
   tracesOf,
   type PersonTraces,
-} from './people';
-export { dropPose, keepPose, ownPoses, restorePose } from './poses';
-export { keepHead, keepSurface, keptHead, keptSurface } from './surfaces';
-export { AVERAGE_PROFILE } from './blank';
-export { placeDemo } from './demo';
-export { kitLenses, saveLenses } from './kit';
-export { dropRoom, keepRoom, keptRooms } from './rooms';
-export { GoneError, type Written } from './writeChange';
+} from './records/people';
+export { dropPose, keepPose, ownPoses, restorePose } from './records/poses';
+export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
+export { AVERAGE_PROFILE } from './demo/blank';
+export { placeDemo } from './demo/demo';
+export { kitLenses, saveLenses } from './records/kit';
+export { dropRoom, keepRoom, keptRooms } from './records/rooms';
+export { GoneError, type Written } from './store/writeChange';

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { merge } from '@/core/changes';
 import { takeSchema, type Take } from '@/core/sitting';
 import { GoneError, type Written } from '@/data';
-import { demoTakes } from '@/data/demo';
+import { demoTakes } from '@/data/demo/demo';
 import { createKeeper } from './keeper';
 
 const [FIRST, SECOND] = demoTakes() as [Take, Take];

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Take } from '@/core/sitting';
-import { demoTakes } from '@/data/demo';
+import { demoTakes } from '@/data/demo/demo';
 import { poseHistory, usePoseStore } from './poseStore';
 
 const [STORED, OTHER] = demoTakes() as [Take, Take];

@@ -6,7 +6,7 @@ import { bodyFrom } from '@/core/body';
 import { viewOf } from '@/core/camera';
 import { figureOf } from '@/core/figure';
 import { degrees, type Vec3 } from '@/core/units';
-import { DEMO_SITTER } from '@/data/demoPeople';
+import { DEMO_SITTER } from '@/data/demo/demoPeople';
 import { DESK_SIZE, PHONE_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 

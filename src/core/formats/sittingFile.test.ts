@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEMO_SITTING, demoTakes } from '../../data/demo';
-import { DEMO_SITTER } from '../../data/demoPeople';
+import { DEMO_SITTING, demoTakes } from '../../data/demo/demo';
+import { DEMO_SITTER } from '../../data/demo/demoPeople';
 import { anyPose } from '../../../tests/support/poses';
 import type { Frame } from '../sitting/records';
 import { readSittingFile, SITTING_FORMAT, SITTING_VERSION, writeSittingFile } from './sittingFile';

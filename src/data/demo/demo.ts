@@ -3,7 +3,7 @@ import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { STANDING_POSES } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import type { Pose } from '@/core/pose';
-import type { GilvoDatabase } from './database';
+import type { GilvoDatabase } from '../store/database';
 import { DEMO_GROUPS, DEMO_PEOPLE, DEMO_SITTER } from './demoPeople';
 
 /** Everybody and everything here is invented. */

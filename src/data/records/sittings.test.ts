@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Frame } from '@/core/sitting';
-import { GilvoDatabase } from './database';
-import { DEMO_SITTING, demoTakes, placeDemo } from './demo';
-import { DEMO_SITTER } from './demoPeople';
+import { GilvoDatabase } from '../store/database';
+import { DEMO_SITTING, demoTakes, placeDemo } from '../demo/demo';
+import { DEMO_SITTER } from '../demo/demoPeople';
 import {
   addFrame,
   addTake,
@@ -16,7 +16,7 @@ import {
   restoreTake,
   saveTake,
   startSitting,
-} from './repository';
+} from './sittings';
 
 const ID = DEMO_SITTING.id;
 let db: GilvoDatabase;

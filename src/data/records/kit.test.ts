@@ -1,6 +1,6 @@
 import { afterEach, expect, it } from 'vitest';
 import { USUAL_LENSES } from '@/core/set';
-import { GilvoDatabase } from './database';
+import { GilvoDatabase } from '../store/database';
 import { kitLenses, saveLenses } from './kit';
 
 const db = new GilvoDatabase('kit-test');

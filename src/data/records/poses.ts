@@ -1,5 +1,5 @@
 import { ownPoseSchema, type OwnPose } from '@/core/sitting';
-import type { GilvoDatabase } from './database';
+import type { GilvoDatabase } from '../store/database';
 
 /**
  * Keeps a pose under its own name.

@@ -1,12 +1,12 @@
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { bodyOf, profileOf } from '../../tests/support/people';
+import { bodyOf, profileOf } from '../../../tests/support/people';
 import { surfaceOf } from '@/core/body';
 import type { Sitting } from '@/core/sitting';
 import { sitterSchema } from '@/core/people';
-import { GilvoDatabase } from './database';
-import { DEMO_SITTING, placeDemo } from './demo';
-import { DEMO_GROUPS, DEMO_PEOPLE } from './demoPeople';
+import { GilvoDatabase } from '../store/database';
+import { DEMO_SITTING, placeDemo } from '../demo/demo';
+import { DEMO_GROUPS, DEMO_PEOPLE } from '../demo/demoPeople';
 import {
   addPeople,
   addPerson,
@@ -18,8 +18,8 @@ import {
   savePerson,
   tracesOf,
 } from './people';
-import { addFrame, exportSitting, importSitting, loadSitting, startSitting } from './repository';
-import { keepHead, keepSurface, keptHead, keptSurface } from './surfaces';
+import { addFrame, exportSitting, importSitting, loadSitting, startSitting } from './sittings';
+import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
 
 let db: GilvoDatabase;
 let count = 0;

@@ -1,8 +1,8 @@
 import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { groupSchema, sitterSchema, withoutGaps, type Group, type Sitter } from '@/core/people';
-import { NEW_SITTER } from './blank';
-import type { GilvoDatabase, Preference } from './database';
-import { GoneError, writeChange, type Written } from './writeChange';
+import { NEW_SITTER } from '../demo/blank';
+import type { GilvoDatabase, Preference } from '../store/database';
+import { GoneError, writeChange, type Written } from '../store/writeChange';
 
 /** Adds a person of average measures under a name. Returns the record. */
 export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter> {

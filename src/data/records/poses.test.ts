@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { HOUSE_POSES } from '@/core/library';
 import { poseSchema } from '@/core/pose';
-import { GilvoDatabase } from './database';
+import { GilvoDatabase } from '../store/database';
 import { dropPose, keepPose, ownPoses, restorePose } from './poses';
 
 let db: GilvoDatabase;

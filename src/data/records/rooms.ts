@@ -1,5 +1,5 @@
 import { roomSchema, type Room } from '@/core/scene';
-import type { GilvoDatabase } from './database';
+import type { GilvoDatabase } from '../store/database';
 
 /** Rooms that were kept for other sittings, by name. */
 export function keptRooms(db: GilvoDatabase): Promise<Room[]> {

@@ -3,9 +3,9 @@ import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { readSittingFile, SittingFileError, writeSittingFile } from '@/core/formats';
 import { sitterSchema, type Sitter } from '@/core/people';
-import type { GilvoDatabase } from './database';
-import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from './blank';
-import { writeChange, type Written } from './writeChange';
+import type { GilvoDatabase } from '../store/database';
+import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from '../demo/blank';
+import { writeChange, type Written } from '../store/writeChange';
 
 /** A sitting with everything that belongs to it. */
 export interface WholeSitting {

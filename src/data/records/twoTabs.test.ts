@@ -2,10 +2,10 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { merge, type Conflict } from '@/core/changes';
 import { withSetting, type SettingId } from '@/core/pose';
 import type { Take } from '@/core/sitting';
-import { GilvoDatabase } from './database';
-import { placeDemo } from './demo';
-import { loadSitting, removeTake, reorderTakes, restoreTake, saveTake } from './repository';
-import { GoneError } from './writeChange';
+import { GilvoDatabase } from '../store/database';
+import { placeDemo } from '../demo/demo';
+import { loadSitting, removeTake, reorderTakes, restoreTake, saveTake } from './sittings';
+import { GoneError } from '../store/writeChange';
 
 const ID = 'demo-yearbook';
 let db: GilvoDatabase;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lensSchema, USUAL_LENSES, type Lens } from '@/core/set';
-import type { GilvoDatabase } from './database';
+import type { GilvoDatabase } from '../store/database';
 
 /** Lenses of the kit; the usual ones until something was changed. */
 export async function kitLenses(db: GilvoDatabase): Promise<Lens[]> {

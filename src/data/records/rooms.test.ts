@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { NEW_SITTING } from './blank';
-import { GilvoDatabase } from './database';
+import { NEW_SITTING } from '../demo/blank';
+import { GilvoDatabase } from '../store/database';
 import { dropRoom, keepRoom, keptRooms } from './rooms';
 
 const db = new GilvoDatabase('rooms-test');
