@@ -1,4 +1,4 @@
-/** Imports run downwards only: app -> take -> ui, drawing, workers, data -> core; inside core in the order listed. */
+/** Imports run downwards only: app -> take -> ui, drawing -> keeping, workers -> data -> core; inside core in the order listed. */
 const CORE = [
   'units',
   'changes',
@@ -45,21 +45,34 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
       to: {
-        path: '^src/(app|take|ui|drawing|workers|data)/|node_modules/(react|react-dom|next|three|dexie|comlink|zustand)/',
+        path: '^src/(app|take|ui|drawing|keeping|workers|data)/|node_modules/(react|react-dom|next|three|dexie|comlink|zustand)/',
       },
     },
     {
       name: 'nothing-imports-app',
       severity: 'error',
-      from: { path: '^src/(take|ui|drawing|workers|data)/' },
+      from: { path: '^src/(take|ui|drawing|keeping|workers|data)/' },
       to: { path: '^src/app/' },
     },
     {
       name: 'take-stands-on-the-rest',
       comment: 'what places of one take share is above the parts it is made of',
       severity: 'error',
-      from: { path: '^src/(ui|drawing|workers|data)/' },
+      from: { path: '^src/(ui|drawing|keeping|workers|data)/' },
       to: { path: '^src/take/' },
+    },
+    {
+      name: 'keeping-stands-on-the-store',
+      comment: 'what keeps edits until they are on disk knows no interface',
+      severity: 'error',
+      from: { path: '^src/keeping/' },
+      to: { path: '^src/(ui|drawing|workers)/' },
+    },
+    {
+      name: 'the-store-stands-on-the-core',
+      severity: 'error',
+      from: { path: '^src/data/' },
+      to: { path: '^src/(ui|drawing|keeping|workers)/' },
     },
     {
       name: 'through-the-index',
@@ -71,7 +84,7 @@ module.exports = {
     {
       name: 'through-the-index-outside',
       severity: 'error',
-      from: { path: '^src/(app|take|ui|drawing|workers|data)/' },
+      from: { path: '^src/(app|take|ui|drawing|keeping|workers|data)/' },
       to: { path: '^src/core/[^/]+/', pathNot: '^src/core/[^/]+/index\\.ts$' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },

@@ -26,8 +26,6 @@ export function proxy(request: NextRequest) {
   headers.set('Content-Security-Policy', value);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('Content-Security-Policy', value);
-  response.headers.set('Referrer-Policy', 'no-referrer');
-  response.headers.set('X-Content-Type-Options', 'nosniff');
   return response;
 }
 

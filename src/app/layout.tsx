@@ -3,6 +3,7 @@ import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/literata';
+import { StoreGate } from '@/ui/store/StoreGate';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -17,7 +18,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   await connection();
   return (
     <html lang="en" data-theme="linen" suppressHydrationWarning>
-      <body className="bg-base-100 text-base-content">{children}</body>
+      <body className="bg-base-100 text-base-content">
+        <StoreGate>{children}</StoreGate>
+      </body>
     </html>
   );
 }

@@ -1,22 +1,26 @@
 export { database } from './store/database';
+export { storeFaultOf, STORE_FAULTS, type StoreFault } from './store/faults';
+export { beginAnew, openStore, stayClosed, type StoreMark, type StoreState } from './store/opening';
+export { mended, mendSetAside, removeSetAside, restoreSetAside, sound } from './store/setAside';
+export type { SetAside, TableId } from './store/kept';
 export {
   addFrame,
   addTake,
-  exportSitting,
-  importReplaces,
-  importSitting,
   keptWhereEqual,
+  allSittings,
   loadSitting,
+  sittersOf,
   removeTake,
   reorderTakes,
   restoreTake,
   saveTake,
   startSitting,
-  type ImportReplaces,
   type WholeSitting,
 } from './records/sittings';
 export {
   addPeople,
+  allGroups,
+  allPeople,
   addPerson,
   binPeople,
   changeSitting,
@@ -27,6 +31,18 @@ export {
   tracesOf,
   type PersonTraces,
 } from './records/people';
+export { exportSitting, openSittingFile, takeFile, type OpenedFile } from './files/sittingFiles';
+export { TAKES_BY_ITSELF, takeBack, type Arrival, type Before } from './files/arrivals';
+export {
+  exportBackup,
+  joining,
+  openBackup,
+  restoreBackup,
+  RESTORE_WAYS,
+  type OpenedBackup,
+  type RestoreWay,
+} from './files/backups';
+export { countUnsent } from './files/unsent';
 export { dropPose, keepPose, ownPoses, restorePose } from './records/poses';
 export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE } from './demo/blank';

@@ -6,7 +6,7 @@ import { LinearToneMapping, PCFShadowMap, SRGBColorSpace } from 'three';
 import { EXPOSURE } from '@/core/picture';
 import { drawingMaterials } from './materials';
 import type { ViewfinderProps } from './viewfinderProps';
-import { useDrawnFrames, useFigure, useGhost, useLamps, useSetGeometry } from './useDrawn';
+import { useDrawnFrames, useFigure, useGhost, useLamps, useLostCard, useSetGeometry } from './useDrawn';
 
 function Scene(props: ViewfinderProps) {
   const { light, mode } = props;
@@ -16,6 +16,7 @@ function Scene(props: ViewfinderProps) {
   const { floorAndBack, furniture } = useSetGeometry(props);
   const ghost = useGhost(props);
   useDrawnFrames(props);
+  useLostCard(props);
   const isPicture = mode === 'picture';
   const onSet = {
     material: materials.picture,

@@ -84,6 +84,25 @@ export function useGhost({ surface, ghost }: ViewfinderProps) {
   return other?.geometry ?? null;
 }
 
+/** Hears of a lost and of a restored graphics card; what is drawn comes back by itself. */
+export function useLostCard({ onLost }: ViewfinderProps): void {
+  const canvas = useThree((s) => s.gl.domElement);
+  const invalidate = useThree((s) => s.invalidate);
+  useEffect(() => {
+    const lost = () => onLost?.(true);
+    const back = () => {
+      onLost?.(false);
+      invalidate();
+    };
+    canvas.addEventListener('webglcontextlost', lost);
+    canvas.addEventListener('webglcontextrestored', back);
+    return () => {
+      canvas.removeEventListener('webglcontextlost', lost);
+      canvas.removeEventListener('webglcontextrestored', back);
+    };
+  }, [canvas, onLost, invalidate]);
+}
+
 /** Draws a frame through the lens whenever one is asked for. */
 export function useDrawnFrames({ view, mode, exposureStops, onDrawn, onFrameTime }: ViewfinderProps): void {
   const invalidate = useThree((s) => s.invalidate);

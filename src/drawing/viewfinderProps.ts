@@ -32,6 +32,8 @@ export interface ViewfinderProps {
   onDrawn?(): void;
   /** Hears how long a frame takes at the least, milliseconds. */
   onFrameTime?(leastMs: number): void;
+  /** Hears that the graphics card was taken away, and that it is back. */
+  onLost?(isLost: boolean): void;
   /** The picture stays as it was drawn, whatever changes. */
   isHeld?: boolean;
 }

@@ -5,6 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import type { Take } from '@/core/sitting';
 import { database, type WholeSitting } from '@/data';
+import { doNow } from '@/keeping';
 import { usePoseStore } from './poseStore';
 import { takeKeeper } from './takeKeeper';
 
@@ -32,8 +33,9 @@ export function useOpenTake(whole: WholeSitting | null | undefined, path: '/pose
 
   useEffect(() => {
     if (stored && openId !== stored.id) {
-      usePoseStore.getState().open(stored, takeKeeper.unsaved(stored.id)?.take);
-      void database.preferences.put({ key: 'lastTake', value: stored.id });
+      usePoseStore.getState().open(stored, takeKeeper.unsaved(stored.id)?.edited);
+      const place = { key: 'lastTake', value: stored.id } as const;
+      doNow('opened', () => database.preferences.put(place), { name: 'lastTake' });
     } else if (stored) void followStore(stored.id);
     if (whole && !stored && whole.takes[0])
       router.replace(`${path}?sitting=${whole.sitting.id}&take=${whole.takes[0].id}`);

@@ -52,10 +52,10 @@ import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
-import { database, keepSurface, keptSurface } from '@/data';
+import { database, keepSurface, keptSurface, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { castAndKeep, takeKeptHead } from './headCasting';
-import type { StudioRole } from './roles';
+import { roleOf } from './roles';
 import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
 import { wholeFigureShot } from './wholeFigure';
 
@@ -93,8 +93,11 @@ async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promis
   return surface;
 }
 
+// what is kept for speed must not bring back a store that was cleared
+stayClosed(database);
+
 /** Whether this worker does what nobody waits for. */
-const IS_BACKSTAGE = self.name === ('backstage' satisfies StudioRole);
+const IS_BACKSTAGE = roleOf(self.name) === 'backstage';
 
 /** The newest body, so that its stand-in is built once. */
 let newest: { key: string; loaded: Promise<Loaded> } | undefined;
@@ -150,6 +153,16 @@ function sketchFor(profile: BodyProfile): { standIn: StandIn } {
 }
 
 const api = {
+  /** Holds a lock as long as this worker lives, so that the page learns when it is gone. False where it cannot be had. */
+  holdLock(name: string): Promise<boolean> {
+    return new Promise((resolve) => {
+      void navigator.locks.request(name, { ifAvailable: true }, (lock) => {
+        resolve(lock !== null);
+        return lock && new Promise(() => undefined);
+      });
+    });
+  },
+
   /** Builds a surface and hands it over; the measuring stand-in is kept ready in this worker. */
   async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
     const { body, standIn } = await loadedFor(profile);

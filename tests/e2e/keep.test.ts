@@ -158,8 +158,8 @@ describe('bad input', () => {
       ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
       [
         'later.json',
-        text.replace('"version": 4', '"version": 5'),
-        'version is 5; this Gilvo reads version 1, 2, 3, 4',
+        text.replace('"version": 5', '"version": 6'),
+        'version is 6; this Gilvo reads version 1, 2, 3, 4, 5',
       ],
     ]) {
       expect(broken).not.toBe(text);
@@ -175,33 +175,77 @@ describe('bad input', () => {
     expect([await sitter(), await takeOf('demo-take-2')]).toEqual(before);
   });
 
-  it('a file that would replace what is here is asked about first', async () => {
+  it('a file that says otherwise than what is here is shown record by record, and can be undone', async () => {
     await gilvo.open('/');
     await gilvo.one('article');
     await gilvo.press('Save to a file');
     const { text } = await gilvo.downloaded();
     const before = await takeOf('demo-take-2');
-    const older = text.replace('"minutes": 30', '"minutes": 45');
-    expect(older).not.toBe(text);
-    const input = await gilvo.one('input[type=file]');
-    await input.sendKeys(gilvo.file('older.json', older));
-    expect(await gilvo.text('[role="alertdialog"]')).toContain('here already, otherwise than in older.json');
+    const changed = text.replaceAll('"plannedFrames": 18', '"plannedFrames": 45');
+    expect(changed).not.toBe(text);
+    const chosen = '[aria-label="What the file would change"] input:checked';
+    const give = async (name: string) =>
+      (await gilvo.one('input[type=file]')).sendKeys(gilvo.file(name, changed));
+    await give('other.json');
+    expect(await gilvo.text('[role="dialog"]')).toContain('newer in the file');
     expect(await gilvo.violations()).toEqual([]);
-    await gilvo.press('Keep what is here');
-    await gilvo.until('!document.querySelector("[role=alertdialog]")', 'still asked');
+    // the five poses that the file has gone on with, and nothing else
+    expect(await gilvo.texts(chosen)).toHaveLength(5);
+    await gilvo.press('Leave everything as it is');
+    await gilvo.until('!document.querySelector("[role=dialog]")', 'still asked');
     expect(await takeOf('demo-take-2')).toEqual(before);
-    await (await gilvo.one('input[type=file]')).sendKeys(gilvo.file('older2.json', older));
-    await gilvo.press('Replace what is here');
+    await give('other.json');
+    await gilvo.press('Choose all of the file');
+    await gilvo.press('Take what is chosen');
+    await gilvo.press('Undo', '//main');
     await gilvo.until(
-      'document.querySelector("main > [role=status]")?.textContent.includes("older2.json is on the desk")',
-      'not read',
+      'document.querySelector("main [role=status]").textContent === "It is as it was before."',
+      'not undone',
     );
-    await (await gilvo.one('input[type=file]')).sendKeys(gilvo.file('again.json', text));
-    await gilvo.press('Replace what is here');
+    expect(await takeOf('demo-take-2')).toEqual(before);
+  });
+
+  it('a backup brings everything back, and opens with its passphrase alone', async () => {
+    await gilvo.open('/');
+    await gilvo.one('article');
+    await gilvo.click('[data-testid="keeping"] input[type=checkbox]');
+    await gilvo.fill('input[name="passphrase"]', 'short');
+    await gilvo.press('Back up everything');
     await gilvo.until(
-      'document.querySelector("main > [role=status]")?.textContent.includes("again.json is on the desk")',
-      'not read again',
+      'document.querySelector("[data-testid=keeping] [role=status]").textContent.includes("5 letters: give 15")',
+      'a short passphrase was taken',
     );
+    await gilvo.fill('input[name="passphrase"]', 'three oars and a wet towel');
+    await gilvo.press('Back up everything');
+    const { text } = await gilvo.downloaded('.gilvo');
+    expect(text).not.toContain('Runa');
+    const before = await takeOf('demo-take-2');
+    await gilvo.open('/run?sitting=demo-yearbook');
+    await gilvo.click(`button[aria-label="Remove ${before.shot.pose.name}"]`);
+    await gilvo.until(
+      'document.querySelector("[role=status]")?.textContent.includes("removed")',
+      'not removed',
+    );
+    await gilvo.open('/');
+    await gilvo.one('article');
+    await (await gilvo.one('input[type=file]')).sendKeys(gilvo.file('all.gilvo', text));
+    await gilvo.fill('form input[name="passphrase"][type=password]', 'three oars');
+    await gilvo.press('Unlock');
+    await gilvo.until(
+      'document.querySelector("form [role=alert]").textContent.startsWith("The passphrase is another")',
+      'opened with another passphrase',
+    );
+    await gilvo.fill('form input[name="passphrase"][type=password]', 'three oars and a wet towel');
+    await gilvo.press('Unlock');
+    expect(await gilvo.text('[role="dialog"]')).toContain('taken away here');
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.click('[role="dialog"] input[type=checkbox]');
+    await gilvo.press('Put it in place of all');
+    await gilvo.until(
+      'document.querySelector("main [role=status]").textContent.startsWith("all.gilvo is restored.")',
+      'not restored',
+    );
+    expect(await takeOf('demo-take-2')).toEqual(before);
   });
 
   it('an address of a sitting that is not here leads to the desk', async () => {

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { EMPTY_LOOK, type Look } from '@/core/brief';
 import type { Sitting } from '@/core/sitting';
 import { changeSitting, database, type WholeSitting } from '@/data';
+import { doNow } from '@/keeping';
 import { Header } from '@/ui/place/Header';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
@@ -23,10 +24,10 @@ function useLooks({ sitting }: WholeSitting) {
 
   /** Changes the sitting as it stands in the store: what is on the page may be older. */
   function alter(how: (now: Sitting) => Sitting) {
-    changeSitting(database, sitting.id, how).then(
-      () => setFailed(null),
-      (error: Error) => setFailed(`Not kept: ${error.message}`),
-    );
+    doNow('brief', () => changeSitting(database, sitting.id, how), {
+      done: () => setFailed(null),
+      refused: (why) => setFailed(`Not kept: ${why}`),
+    });
   }
   const change = (patch: Partial<Sitting>) => alter((now) => ({ ...now, ...patch }));
   const alterLooks = (how: (looks: Look[]) => Look[]) => alter((now) => ({ ...now, looks: how(now.looks) }));
@@ -104,7 +105,7 @@ export function BriefPlace() {
   const whole = useSitting();
   if (whole === undefined) return <SittingMissing />;
   return (
-    <div className="min-h-dvh">
+    <div className="min-h-place">
       <Header
         about={whole ? `${whole.sitting.title} · ${whole.sitter.name}` : undefined}
         sittingId={whole?.sitting.id}

@@ -1,18 +1,23 @@
 'use client';
 
-import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { WholeSitting } from '@/data';
 import { useSitting } from '@/ui/place/useSitting';
 import { useTheme } from '@/ui/place/useTheme';
 import { Acts } from './Acts';
 import { Checks, CueCard } from './CueCard';
-import { readPlace, type SetPlace } from './directPlace';
+import { useSetPlace, type SetPlace } from './directPlace';
 import { Progress, TakeOnSet } from './TakeOnSet';
 import { useDirecting } from './useDirecting';
 
-function OnSet({ whole, place }: { whole: WholeSitting; place: SetPlace }) {
-  const directing = useDirecting(whole, place);
+interface OnSetProps {
+  whole: WholeSitting;
+  place: SetPlace;
+  onGoOn(place: SetPlace): void;
+}
+
+function OnSet({ whole, place, onGoOn }: OnSetProps) {
+  const directing = useDirecting(whole, place, onGoOn);
   return (
     <>
       <Progress whole={whole} directing={directing} />
@@ -41,23 +46,19 @@ function NothingToDirect({ words }: { words: string }) {
 export function DirectPlace() {
   const whole = useSitting();
   useTheme('blackout');
-  const place = useLiveQuery(
-    async () => (whole ? ((await readPlace(whole.sitting.id)) ?? undefined) : null),
-    [whole],
-    null,
-  );
-  if (whole === undefined) return <NothingToDirect words="This sitting is not here" />;
   const first = whole?.takes[0];
+  const { place, goOn } = useSetPlace(whole?.sitting.id, first?.id);
+  if (whole === undefined) return <NothingToDirect words="This sitting is not here" />;
   if (whole && !first) return <NothingToDirect words="This run has no poses yet" />;
-  if (!whole || !first || place === null)
+  if (!whole || !first || !place)
     return (
       <p className="p-6" role="status">
         Opening the sitting
       </p>
     );
   return (
-    <div className="mx-auto flex h-dvh max-w-xl flex-col">
-      <OnSet whole={whole} place={place ?? { takeId: first.id, cue: 0, checked: [] }} />
+    <div className="mx-auto flex h-place max-w-xl flex-col">
+      <OnSet whole={whole} place={place} onGoOn={goOn} />
     </div>
   );
 }

@@ -1,19 +1,49 @@
+import { useEffect, useState } from 'react';
+import { z } from 'zod';
 import { database } from '@/data';
+import { doNow } from '@/keeping';
 
 /** Where on the set one is: kept so that a closed tab opens at the same cue. */
-export interface SetPlace {
-  takeId: string;
-  cue: number;
-  checked: string[];
+const setPlaceSchema = z.strictObject({
+  takeId: z.string(),
+  cue: z.int().min(0),
+  checked: z.array(z.string()),
+});
+export type SetPlace = z.infer<typeof setPlaceSchema>;
+
+const keyOf = (sittingId: string) => `direct:${sittingId}` as const;
+
+/** Where one was in a sitting; null where nobody was on set yet, or nobody can say. */
+async function readPlace(sittingId: string): Promise<SetPlace | null> {
+  const stored = await database.preferences.get(keyOf(sittingId));
+  try {
+    return stored ? setPlaceSchema.parse(JSON.parse(stored.value)) : null;
+  } catch {
+    return null;
+  }
 }
 
-/** Reads where one was in a sitting. */
-export async function readPlace(sittingId: string): Promise<SetPlace | null> {
-  const stored = await database.preferences.get(`direct:${sittingId}`);
-  return stored ? (JSON.parse(stored.value) as SetPlace) : null;
-}
-
-/** Remembers where one is in a sitting. */
-export async function writePlace(sittingId: string, place: SetPlace): Promise<void> {
-  await database.preferences.put({ key: `direct:${sittingId}`, value: JSON.stringify(place) });
+/**
+ * Where one is in a sitting, and how one goes on. The page itself knows it, so that on set nothing waits for the store;
+ * null while it is read.
+ */
+export function useSetPlace(sittingId: string | undefined, firstTakeId: string | undefined) {
+  const [place, setPlace] = useState<SetPlace | null>(null);
+  useEffect(() => {
+    let stale = false;
+    if (sittingId && firstTakeId)
+      void readPlace(sittingId).then((read) => {
+        if (!stale) setPlace((now) => now ?? read ?? { takeId: firstTakeId, cue: 0, checked: [] });
+      });
+    return () => {
+      stale = true;
+    };
+  }, [sittingId, firstTakeId]);
+  const goOn = (next: SetPlace) => {
+    setPlace(next);
+    const key = keyOf(sittingId!);
+    const value = JSON.stringify(next);
+    doNow('place', () => database.preferences.put({ key, value }), { name: key });
+  };
+  return { place, goOn };
 }

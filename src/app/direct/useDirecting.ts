@@ -4,16 +4,32 @@ import { useMemo, useState } from 'react';
 import { cuesBetween, type Cue } from '@/core/direct';
 import { neutralPose } from '@/core/pose';
 import { addFrame, database, type WholeSitting } from '@/data';
-import { writePlace, type SetPlace } from './directPlace';
+import type { Frame } from '@/core/sitting';
+import { doNow } from '@/keeping';
+import type { SetPlace } from './directPlace';
 
 function cuesFor({ takes }: WholeSitting, index: number): Cue[] {
   const before = takes[index - 1]?.shot.pose ?? neutralPose('arrives');
   return cuesBetween(before, takes[index]!.shot.pose);
 }
 
+/** The frames of a sitting, those too that are still on their way to the disk: on set nothing waits for a store. */
+function useFrames({ sitting, frames }: WholeSitting) {
+  const [exposed, setExposed] = useState<readonly Frame[]>([]);
+  const stored = new Set(frames.map((f) => f.id));
+  const expose = (takeId: string, keeper: boolean) => {
+    const takenAt = new Date().toISOString();
+    const frame = { id: crypto.randomUUID(), sittingId: sitting.id, takeId, takenAt, keeper };
+    setExposed((before) => [...before, frame]);
+    doNow('frame', () => addFrame(database, frame));
+  };
+  return { frames: [...frames, ...exposed.filter((f) => !stored.has(f.id))], expose };
+}
+
 /** Where one is on set, what is said there, and what moves one on. */
-export function useDirecting(whole: WholeSitting, place: SetPlace) {
-  const { sitting, takes, frames } = whole;
+export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place: SetPlace) => void) {
+  const { takes } = whole;
+  const { frames, expose } = useFrames(whole);
   const [isMirrored, setMirrored] = useState(false);
   const index = Math.max(
     0,
@@ -24,8 +40,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace) {
   const at = Math.min(place.cue, cues.length);
   const own = frames.filter((f) => f.takeId === take.id);
 
-  const move = (next: Partial<SetPlace>) =>
-    void writePlace(sitting.id, { ...place, takeId: take.id, cue: at, ...next });
+  const move = (next: Partial<SetPlace>) => goOn({ ...place, takeId: take.id, cue: at, ...next });
   const goTo = (to: number) => {
     const next = takes[to];
     if (next) move({ takeId: next.id, cue: 0, checked: [] });
@@ -50,14 +65,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace) {
     next: () => (at < cues.length ? move({ cue: at + 1 }) : goTo(index + 1)),
     back: () => (at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
-    expose: (keeper: boolean) =>
-      void addFrame(database, {
-        id: crypto.randomUUID(),
-        sittingId: sitting.id,
-        takeId: take.id,
-        takenAt: new Date().toISOString(),
-        keeper,
-      }),
+    expose: (keeper: boolean) => expose(take.id, keeper),
   };
 }
 

@@ -5,7 +5,8 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { addPerson, binPeople, database } from '@/data';
+import { addPerson, allGroups, allPeople, binPeople, database } from '@/data';
+import { doNow } from '@/keeping';
 import type { Sitter } from '@/core/people';
 import { Header } from '@/ui/place/Header';
 import { UndoLine } from '@/ui/place/UndoLine';
@@ -65,7 +66,7 @@ function ListSide({ opened, sitters, binned, onBinned }: ListSideProps) {
   const { personId, isImporting, open, startImport } = opened;
   const isHidden = personId !== null || isImporting;
   const bringBack = ({ ids }: Binned) => {
-    void binPeople(database, ids, undefined);
+    doNow('bin', () => binPeople(database, ids, undefined));
     onBinned(null);
   };
   return (
@@ -77,7 +78,9 @@ function ListSide({ opened, sitters, binned, onBinned }: ListSideProps) {
           sitters={sitters}
           openId={personId}
           onOpen={open}
-          onAdd={async (name) => open((await addPerson(database, name)).id)}
+          onAdd={(name) =>
+            doNow('newPerson', () => addPerson(database, name), { done: ({ id }) => open(id) })
+          }
           onImport={startImport}
         />
       ) : (
@@ -98,13 +101,15 @@ function ListSide({ opened, sitters, binned, onBinned }: ListSideProps) {
 
 function OpenSide({ opened, sitters, onBinned }: Omit<ListSideProps, 'binned'>) {
   const { personId, isImporting, leave } = opened;
-  const groups = useLiveQuery(() => database.groups.toArray(), []) ?? [];
+  const groups = useLiveQuery(() => allGroups(database), []) ?? [];
   const person = sitters?.find((s) => s.id === personId);
   const people = sitters ?? [];
-  async function bin({ id, name }: Sitter) {
-    await binPeople(database, [id], new Date().toISOString());
-    onBinned({ ids: [id], words: name });
-    leave();
+  function bin({ id, name }: Sitter) {
+    const done = () => {
+      onBinned({ ids: [id], words: name });
+      leave();
+    };
+    doNow('bin', () => binPeople(database, [id], new Date().toISOString()), { done });
   }
   const erased = () => {
     onBinned(null);
@@ -118,7 +123,7 @@ function OpenSide({ opened, sitters, onBinned }: Omit<ListSideProps, 'binned'>) 
       stored={person}
       people={people}
       groups={groups}
-      onBin={() => void bin(person)}
+      onBin={() => bin(person)}
       onErased={erased}
     />
   );
@@ -128,12 +133,12 @@ function OpenSide({ opened, sitters, onBinned }: Omit<ListSideProps, 'binned'>) 
 export function PeoplePlace() {
   const ready = useStoreReady();
   const opened = useOpened();
-  const sitters = useLiveQuery(async () => (ready ? database.sitters.toArray() : null), [ready]);
+  const sitters = useLiveQuery(async () => (ready ? allPeople(database) : null), [ready]);
   const [binned, setBinned] = useState<Binned | null>(null);
   const name = sitters?.find((s) => s.id === opened.personId)?.name;
   const isOpen = opened.personId !== null || opened.isImporting;
   return (
-    <div className="flex h-dvh flex-col">
+    <div className="flex h-place flex-col">
       <Header about={name} />
       <main className="flex min-h-0 flex-1">
         <h1 className="sr-only">{name ? `People: ${name}` : 'People'}</h1>

@@ -23,6 +23,7 @@ import { StationPanel } from './panels/StationPanel';
 import { TakePlace } from '@/take/TakePlace';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
+import { useHasGraphics } from './picture/useHasGraphics';
 import { useReport, useSurfaces } from '@/take/useReport';
 
 function SidePanels() {
@@ -66,7 +67,10 @@ function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
-  const isPreviewed = dragging && frameMs > SLOW_FRAME_MS;
+  const [isCardLost, setCardLost] = useState(false);
+  const isDrawn = useHasGraphics() && !isCardLost;
+  // where nothing can be drawn, the measured picture stands in
+  const isPreviewed = !isDrawn || (dragging && frameMs > SLOW_FRAME_MS);
   const preview = useMemo(
     () => (isPreviewed ? { exposure: shownExposure } : null),
     [isPreviewed, shownExposure],
@@ -76,6 +80,7 @@ function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
     ground,
     wanted,
     setFrameMs,
+    setCardLost,
     ...useReport(profile, take.shot, wanted, ground, preview),
   };
 }
@@ -141,10 +146,8 @@ function SideColumn({ take, room, report }: SideColumnProps) {
 
 function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
-  const { profile, ground, wanted, setFrameMs, report, shot, refused, busy, recomputes } = usePoseReport(
-    whole,
-    take,
-  );
+  const { profile, ground, wanted, setFrameMs, setCardLost, report, shot, refused, busy, recomputes } =
+    usePoseReport(whole, take);
   const { panel, overlay } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
   usePoseKeys();
@@ -170,6 +173,7 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
         <Picture
           {...{ profile, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
           onFrameTime={setFrameMs}
+          onLost={setCardLost}
         />
       </div>
       <SideColumn take={take} room={sitting.room} report={report} />
@@ -181,7 +185,7 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
 /** The studio: plumb line, viewfinder, readings, and the run below. */
 export function PosePlace() {
   return (
-    <TakePlace path="/pose" className="flex min-h-dvh flex-col desk:h-dvh desk:min-h-[640px]">
+    <TakePlace path="/pose" className="flex min-h-place flex-col desk:h-place desk:min-h-[640px]">
       {(whole, take) => <PoseAtWork whole={whole} take={take} />}
     </TakePlace>
   );

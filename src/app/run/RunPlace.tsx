@@ -67,17 +67,13 @@ function Run({ whole }: { whole: WholeSitting }) {
   return (
     <main className="mx-auto max-w-4xl px-4 py-6 sm:px-8">
       <h1 className="text-2xl">Run</h1>
-      <CostOfRun takes={whole.takes} onOrder={(ids) => void reorder(ids, 'Put in the cheapest order.')} />
+      <CostOfRun takes={whole.takes} onOrder={(ids) => reorder(ids, 'Put in the cheapest order.')} />
       {undoWords && <UndoLine className="rule-b py-2 text-secondary" words={undoWords} onUndo={takeBack} />}
-      <OrderedTakes
-        whole={whole}
-        onOrder={(ids) => void reorder(ids, 'Order changed.')}
-        onRemove={(take) => void remove(take)}
-      />
+      <OrderedTakes whole={whole} onOrder={(ids) => reorder(ids, 'Order changed.')} onRemove={remove} />
       <label className="rule-t mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 pt-4">
         <span>Add a pose of the house</span>
         <span className="min-w-0 flex-1 basis-56">
-          <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => void add(pose)} />
+          <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => add(pose)} />
         </span>
       </label>
     </main>
@@ -88,7 +84,7 @@ function Run({ whole }: { whole: WholeSitting }) {
 export function RunPlace() {
   const whole = useSitting();
   return (
-    <div className="min-h-dvh">
+    <div className="min-h-place">
       <Header
         about={whole ? `${whole.sitting.title} · ${whole.sitter.name}` : undefined}
         sittingId={whole?.sitting.id}

@@ -5,10 +5,12 @@ import { forSitter } from '@/core/library';
 import type { Pose } from '@/core/pose';
 import type { Take } from '@/core/sitting';
 import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
+import { doNow, type Thing } from '@/keeping';
 
 /** What was done to the run last, and how it is taken back. */
 interface Undo {
   words: string;
+  thing: Thing;
   run(): Promise<void>;
 }
 
@@ -16,32 +18,30 @@ interface Undo {
 export function useRun({ takes, sitting, sitter }: WholeSitting) {
   const [undo, setUndo] = useState<Undo | null>(null);
 
-  async function reorder(order: string[], words: string) {
+  function reorder(order: string[], words: string) {
     const earlier = takes.map((t) => t.id);
-    await reorderTakes(database, sitting.id, order);
-    setUndo({ words, run: () => reorderTakes(database, sitting.id, earlier) });
+    const run = () => reorderTakes(database, sitting.id, earlier);
+    const done = () => setUndo({ words, thing: 'order', run });
+    doNow('order', () => reorderTakes(database, sitting.id, order), { done });
   }
 
-  async function remove(take: Take) {
-    const removed = await removeTake(database, take.id);
-    if (removed)
-      setUndo({ words: `${take.shot.pose.name} removed.`, run: () => restoreTake(database, removed) });
-  }
-
-  async function add(pose: Pose) {
-    const like = takes.at(-1);
-    if (!like) return;
-    const own = forSitter(pose, sitter.profile.wheelchairSeatM);
-    await addTake(database, {
-      ...like,
-      id: crypto.randomUUID(),
-      meant: [],
-      shot: { ...like.shot, pose: own },
+  function remove(take: Take) {
+    const words = `${take.shot.pose.name} removed.`;
+    doNow('removal', () => removeTake(database, take.id), {
+      done: (gone) => gone && setUndo({ words, thing: 'removal', run: () => restoreTake(database, gone) }),
     });
   }
 
+  function add(pose: Pose) {
+    const like = takes.at(-1);
+    if (!like) return;
+    const own = forSitter(pose, sitter.profile.wheelchairSeatM);
+    const take = { ...like, id: crypto.randomUUID(), meant: [], shot: { ...like.shot, pose: own } };
+    doNow('newPose', () => addTake(database, take));
+  }
+
   function takeBack() {
-    void undo?.run();
+    if (undo) doNow(undo.thing, undo.run);
     setUndo(null);
   }
   return { undoWords: undo?.words ?? null, takeBack, reorder, remove, add };

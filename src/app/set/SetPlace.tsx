@@ -41,7 +41,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
 /** The set: the room, where camera and light stand in it, which lens fits, and what is sharp. */
 export function SetPlace() {
   return (
-    <TakePlace path="/set" className="flex min-h-dvh flex-col">
+    <TakePlace path="/set" className="flex min-h-place flex-col">
       {(whole, take) => <SetRoom whole={whole} take={take} />}
     </TakePlace>
   );

@@ -2,13 +2,12 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
-import { ZodError } from 'zod';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
-import { explain } from '@/core/formats';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, type Framing } from '@/core/set';
 import type { Take } from '@/core/sitting';
 import { changeSitting, database, kitLenses, type WholeSitting } from '@/data';
+import { doNow } from '@/keeping';
 import { usePoseStore } from '@/take/poseStore';
 import { useReport } from '@/take/useReport';
 import { placesOfUses } from './camera/FormatsPart';
@@ -33,13 +32,11 @@ function useSetReport({ sitting, sitter }: WholeSitting, take: Take, part: Part)
 /** Keeps the room of a sitting, and says what kept it from being kept. */
 function useRoomKeeper({ sitting }: WholeSitting) {
   const [failed, setFailed] = useState<string | null>(null);
-  const reason = (error: unknown) =>
-    error instanceof ZodError ? explain(error, sitting) : (error as Error).message;
   const changeRoom = (room: Room) =>
-    void changeSitting(database, sitting.id, (now) => ({ ...now, room })).then(
-      () => setFailed(null),
-      (error: unknown) => setFailed(`Not kept: ${reason(error)}`),
-    );
+    doNow('room', () => changeSitting(database, sitting.id, (now) => ({ ...now, room })), {
+      done: () => setFailed(null),
+      refused: (why) => setFailed(`Not kept: ${why}`),
+    });
   return { failed, changeRoom };
 }
 

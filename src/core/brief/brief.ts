@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { BodyProfile } from '../body';
 import { outfitWith, type Sitter } from '../people';
 import { messageSchema, type Message } from '../pose';
+import { eachOnce } from '../units';
 import { targetChangesSchema, wantedRanges, type WantedRanges } from './targets';
 
 /** Named messages. The traditional ones are chosen by the client, never assumed. */
@@ -81,8 +82,12 @@ export const lookSchema = z.strictObject({
         crop: z.enum(CROPS),
       }),
     )
-    .max(30),
-  mustHaves: z.array(z.strictObject({ id, words: z.string().trim().min(1).max(200) })).max(60),
+    .max(30)
+    .superRefine(eachOnce('id')),
+  mustHaves: z
+    .array(z.strictObject({ id, words: z.string().trim().min(1).max(200) }))
+    .max(60)
+    .superRefine(eachOnce('id')),
   /** Items of the sitter's wardrobe that are worn. */
   wears: z.array(id).max(30),
   props: z.string().max(1000),

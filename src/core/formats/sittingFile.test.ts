@@ -21,6 +21,7 @@ const CONTENT = {
   sitting: DEMO_SITTING,
   takes: demoTakes(),
   frames: FRAMES,
+  lineage: { 'takes/demo-take-1': ['0123456789abcdef'] },
 };
 const WHOLE = JSON.parse(writeSittingFile(CONTENT)) as Record<string, unknown>;
 
@@ -31,6 +32,14 @@ function withValue(path: (string | number)[], value: unknown): string {
   for (const key of path.slice(0, -1)) at = at[key] as Record<PropertyKey, unknown>;
   at[path.at(-1)!] = value;
   return JSON.stringify(copy);
+}
+
+/** The file's text with the first entry of a list there a second time. */
+function withTwice(path: (string | number)[]): string {
+  const list = path.reduce<unknown>((at, key) => (at as Record<PropertyKey, unknown>)[key], WHOLE);
+  const entries = list as unknown[];
+  expect(entries.length).toBeGreaterThan(0);
+  return withValue(path, [...entries, entries[0]]);
 }
 
 describe('a sitting file', () => {
@@ -59,7 +68,7 @@ describe('a sitting file', () => {
     ['a list', '[]', /^format is missing; a sitting file says "gilvo.sitting"$/],
     ['nothing', 'null', /^format is missing/],
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
-    ['a later version', withValue(['version'], 5), /^version is 5; this Gilvo reads version 1, 2, 3, 4$/],
+    ['a later version', withValue(['version'], 6), /^version is 6; this Gilvo reads version 1, 2, 3, 4, 5$/],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);
   });
@@ -103,9 +112,31 @@ describe('a sitting file', () => {
       withValue(['takes', 1, 'id'], 'demo-take-1'),
       /^takes\[1\]\.id is "demo-take-1"; .*twice/,
     ],
+    ['a gap in the places', withValue(['takes', 4, 'position'], 9), /^takes\[4\]\.position is 9; 5 takes/],
+    ['nesting without end', '['.repeat(100_000), /nests lists and objects 100000 deep; 40 levels/],
+    ['a look that is there twice', withTwice(['sitting', 'looks']), /^sitting\.looks.*twice/],
+    ['a use that is there twice', withTwice(['sitting', 'looks', 0, 'uses']), /uses.*twice/],
+    ['a wish that is there twice', withTwice(['sitting', 'looks', 0, 'mustHaves']), /mustHaves.*twice/],
+    ['a garment that is there twice', withTwice(['sitter', 'wardrobe']), /wardrobe.*twice/],
     ['two takes in one place', withValue(['takes', 1, 'position'], 0), /^takes\[1\]\.position is 0; .*twice/],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);
+  });
+
+  it('closes the gaps that an earlier version let stand', () => {
+    const copy = JSON.parse(withValue(['version'], 4)) as {
+      lineage?: unknown;
+      takes: { position: number }[];
+    };
+    delete copy.lineage;
+    copy.takes[4]!.position = 30;
+    expect(readSittingFile(JSON.stringify(copy)).takes.map((t) => t.position)).toEqual([0, 1, 2, 3, 4]);
+  });
+
+  it('names unknown fields without writing them out', () => {
+    const fields = Object.fromEntries(Array.from({ length: 9 }, (_, i) => [`${i}`.repeat(10_000), 1]));
+    const text = JSON.stringify({ ...WHOLE, ...fields });
+    expect(() => readSittingFile(text)).toThrow(/^the file: unknown fields "0{37}\.\.\.", .* and 6 more$/);
   });
 
   it('shortens a long value in its message', () => {

@@ -2,11 +2,17 @@ import { z } from 'zod';
 import { sitterSchema } from '../people';
 import { frameSchema, sittingSchema, takeSchema } from '../sitting';
 import { upgradeSitter, upgradeSitting, upgradeTake } from '../sitting';
+import { explain, shown } from './explain';
+import { lineageSchema } from './lineage';
+import { FileError, readJson } from './readJson';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 4;
+export const SITTING_VERSION = 5;
 /** Versions that can be read. */
-const READABLE = [1, 2, 3, 4];
+const READABLE = [1, 2, 3, 4, 5];
+
+/** Larger files than this are not read; the largest sitting that is allowed has about half of it, bytes. */
+export const SITTING_FILE_BYTES = 20e6;
 
 /** A sitting with everything that belongs to it, as one file. */
 export const sittingFileSchema = z.strictObject({
@@ -17,13 +23,10 @@ export const sittingFileSchema = z.strictObject({
   sitting: sittingSchema,
   takes: z.array(takeSchema).max(500),
   frames: z.array(frameSchema).max(20000),
+  /** What each record said whenever it was in a file before, by table and key; empty up to the fourth version. */
+  lineage: lineageSchema,
 });
 export type SittingFile = z.infer<typeof sittingFileSchema>;
-
-/** A file that cannot be read: one sentence with the path and the value. */
-export class SittingFileError extends Error {
-  override name = 'SittingFileError';
-}
 
 /** Writes a sitting as JSON text. The photographer's private notes stay behind. */
 export function writeSittingFile(content: Omit<SittingFile, 'format' | 'version'>): string {
@@ -41,58 +44,61 @@ export function writeSittingFile(content: Omit<SittingFile, 'format' | 'version'
 
 /**
  * Reads a sitting file and checks that it hangs together.
- * @throws SittingFileError naming the first path that is wrong, its value, and what would be right.
+ * @throws FileError naming the first path that is wrong, its value, and what would be right.
  */
 export function readSittingFile(text: string): SittingFile {
-  let raw: unknown;
-  try {
-    raw = JSON.parse(text);
-  } catch (error) {
-    throw new SittingFileError(`The file is not JSON: ${(error as Error).message}`);
-  }
+  let raw = readJson(text);
   const format = (raw as { format?: unknown } | null)?.format;
   if (format !== SITTING_FORMAT)
-    throw new SittingFileError(`format is ${show(format)}; a sitting file says "${SITTING_FORMAT}"`);
+    throw new FileError(`format is ${shown(format)}; a sitting file says "${SITTING_FORMAT}"`);
   const version = (raw as { version?: unknown }).version;
   if (!READABLE.includes(version as number))
-    throw new SittingFileError(
-      `version is ${show(version)}; this Gilvo reads version ${READABLE.join(', ')}`,
-    );
+    throw new FileError(`version is ${shown(version)}; this Gilvo reads version ${READABLE.join(', ')}`);
   if (version !== SITTING_VERSION) raw = upgradeFile(raw as Record<string, unknown>);
   const parsed = sittingFileSchema.safeParse(raw);
-  if (!parsed.success) throw new SittingFileError(explain(parsed.error, raw));
-  const file = parsed.data;
-  if (file.sitting.sitterId !== file.sitter.id)
-    throw new SittingFileError(
-      `sitting.sitterId is ${show(file.sitting.sitterId)}; the sitter's id is ${show(file.sitter.id)}`,
-    );
-  const takes = new Set<string>();
-  const places = new Set<number>();
-  file.takes.forEach((t, i) => {
-    if (takes.has(t.id)) throw new SittingFileError(`takes[${i}].id is ${show(t.id)}; it is there twice`);
-    if (places.has(t.position))
-      throw new SittingFileError(`takes[${i}].position is ${t.position}; it is there twice`);
-    takes.add(t.id);
-    places.add(t.position);
-    if (!file.sitting.looks.some((l) => l.id === t.lookId))
-      throw new SittingFileError(`takes[${i}].lookId is ${show(t.lookId)}; the sitting has no such look`);
-    if (t.sittingId !== file.sitting.id)
-      throw new SittingFileError(
-        `takes[${i}].sittingId is ${show(t.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,
+  if (!parsed.success) throw new FileError(explain(parsed.error, raw));
+  assertHangsTogether(parsed.data);
+  return parsed.data;
+}
+
+/** Says that something of a file cannot be, with its path and value. */
+function refuse(path: string, value: unknown, why: string): never {
+  throw new FileError(`${path} is ${shown(value)}; ${why}`);
+}
+
+function assertHangsTogether({ sitting, sitter, takes, frames }: SittingFile): void {
+  const isLook = (id: string) => sitting.looks.some((l) => l.id === id);
+  if (sitting.sitterId !== sitter.id)
+    refuse('sitting.sitterId', sitting.sitterId, `the sitter's id is ${shown(sitter.id)}`);
+  assertOnce('takes', takes, 'id');
+  assertOnce('takes', takes, 'position');
+  assertOnce('frames', frames, 'id');
+  const takeIds = new Set(takes.map((t) => t.id));
+  for (const [i, { sittingId, lookId, position }] of takes.entries()) {
+    if (!isLook(lookId)) refuse(`takes[${i}].lookId`, lookId, 'the sitting has no such look');
+    if (sittingId !== sitting.id)
+      refuse(`takes[${i}].sittingId`, sittingId, `the sitting's id is ${shown(sitting.id)}`);
+    if (position >= takes.length)
+      refuse(
+        `takes[${i}].position`,
+        position,
+        `${takes.length} takes have the places 0 to ${takes.length - 1}`,
       );
-  });
-  const frames = new Set<string>();
-  file.frames.forEach((f, i) => {
-    if (frames.has(f.id)) throw new SittingFileError(`frames[${i}].id is ${show(f.id)}; it is there twice`);
-    frames.add(f.id);
-    if (f.sittingId !== file.sitting.id)
-      throw new SittingFileError(
-        `frames[${i}].sittingId is ${show(f.sittingId)}; the sitting's id is ${show(file.sitting.id)}`,
-      );
-    if (!takes.has(f.takeId))
-      throw new SittingFileError(`frames[${i}].takeId is ${show(f.takeId)}; no take has this id`);
-  });
-  return file;
+  }
+  for (const [i, { sittingId, takeId }] of frames.entries()) {
+    if (sittingId !== sitting.id)
+      refuse(`frames[${i}].sittingId`, sittingId, `the sitting's id is ${shown(sitting.id)}`);
+    if (!takeIds.has(takeId)) refuse(`frames[${i}].takeId`, takeId, 'no take has this id');
+  }
+}
+
+/** Refuses two records of one value. */
+function assertOnce<T>(table: string, records: readonly T[], field: keyof T & string): void {
+  const seen = new Set<unknown>();
+  for (const [i, record] of records.entries()) {
+    if (seen.has(record[field])) refuse(`${table}[${i}].${field}`, record[field], 'it is there twice');
+    seen.add(record[field]);
+  }
 }
 
 /** Brings a file of an earlier version up to date; what is as it should be stays. */
@@ -100,25 +106,19 @@ function upgradeFile(raw: Record<string, unknown>): Record<string, unknown> {
   return {
     ...raw,
     version: SITTING_VERSION,
+    lineage: {},
     sitter: upgradeSitter(raw.sitter),
     sitting: upgradeSitting(raw.sitting),
-    takes: Array.isArray(raw.takes) ? raw.takes.map(upgradeTake) : raw.takes,
+    takes: Array.isArray(raw.takes) ? withoutGaps(raw.takes.map(upgradeTake)) : raw.takes,
   };
 }
 
-/** First problem of a failed parse as path, value and message. */
-export function explain(error: z.ZodError, raw: unknown): string {
-  const issue = error.issues[0]!;
-  const path = issue.path
-    .map((p, i) => (typeof p === 'number' ? `[${p}]` : i === 0 ? String(p) : `.${String(p)}`))
-    .join('');
-  let value: unknown = raw;
-  for (const p of issue.path) value = (value as Record<PropertyKey, unknown> | undefined)?.[p as PropertyKey];
-  const shown = issue.code === 'unrecognized_keys' ? '' : ` is ${show(value)}`;
-  return `${path || 'the file'}${shown}: ${issue.message}`;
-}
-
-function show(value: unknown): string {
-  const text = JSON.stringify(value) ?? 'missing';
-  return text.length > 60 ? `${text.slice(0, 57)}...` : text;
+/** Up to the fourth version places could have gaps; two takes in one place stay, and are refused. */
+function withoutGaps(takes: unknown[]): unknown[] {
+  const placeOf = (take: unknown) => (take as { position?: unknown } | null)?.position;
+  const places = takes.map(placeOf);
+  if (!places.every((p): p is number => Number.isInteger(p)) || new Set(places).size < places.length)
+    return takes;
+  const sorted = [...places].sort((a, b) => a - b);
+  return takes.map((take) => ({ ...(take as object), position: sorted.indexOf(placeOf(take) as number) }));
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Room } from '../scene';
-import { radians, type Vec3 } from '../units';
+import { eachOnce, radians, type Vec3 } from '../units';
 import { isSky, LAMP_KIND_IDS, sourceKind, STANDING_KIND_IDS, type SourceKindId } from './sources';
 
 /** Ranges of the key light's numbers. */
@@ -74,7 +74,7 @@ export const lightSchema = z.strictObject({
   ...PLACED,
   kind: z.enum(LAMP_KIND_IDS as [SourceKindId, ...SourceKindId[]]).optional(),
   ambientShare: ranged('ambientShare'),
-  others: z.array(sourceSchema).max(MOST_SOURCES).optional(),
+  others: z.array(sourceSchema).max(MOST_SOURCES).superRefine(eachOnce('id')).optional(),
 });
 export type Light = z.infer<typeof lightSchema>;
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { bodyProfileSchema } from '../body';
+import { eachOnce } from '../units';
 import { consentSchema, latestConsents } from './consent';
 import { wardrobeItemSchema } from './wardrobe';
 
@@ -52,7 +53,7 @@ export const sitterSchema = z.strictObject({
   stopWord: words(40),
   consents: z.array(consentSchema).max(200),
   guardian: z.strictObject({ name: z.string().trim().min(1).max(120), phone: words(60) }).optional(),
-  wardrobe: z.array(wardrobeItemSchema).max(60),
+  wardrobe: z.array(wardrobeItemSchema).max(60).superRefine(eachOnce('id')),
   /** May be read by the sitter. */
   note: words(4000),
   /** For the photographer alone: never part of anything that leaves for a client. */
@@ -99,7 +100,10 @@ export const groupSchema = z.strictObject({
   id,
   name: z.string().trim().min(1).max(120),
   kind: z.enum(Object.keys(GROUP_KINDS) as [GroupKind, ...GroupKind[]]),
-  members: z.array(z.strictObject({ sitterId: id, role: words(60) })).max(100),
+  members: z
+    .array(z.strictObject({ sitterId: id, role: words(60) }))
+    .max(100)
+    .superRefine(eachOnce('sitterId')),
 });
 export type Group = z.infer<typeof groupSchema>;
 

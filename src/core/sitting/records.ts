@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { lookSchema } from '../brief';
 import { shotSchema } from '../picture';
 import { roomSchema } from '../scene';
+import { eachOnce } from '../units';
 
 const id = z.string().min(1).max(60);
 const moment = z.iso.datetime();
@@ -17,7 +18,7 @@ export const sittingSchema = z.strictObject({
   room: roomSchema,
   /** Who comes along, in words. */
   comes: z.string().max(400),
-  looks: z.array(lookSchema).min(1).max(20),
+  looks: z.array(lookSchema).min(1).max(20).superRefine(eachOnce('id')),
 });
 export type Sitting = z.infer<typeof sittingSchema>;
 

@@ -1,7 +1,10 @@
 import { glMatrix } from 'gl-matrix';
+import { z } from 'zod';
 
 // Double precision everywhere: the solver differentiates numerically, which single precision does not survive.
 glMatrix.setMatrixArrayType(Array);
+// No compiled schemas: to find out whether it may compile, the library tries, and each page's policy refuses.
+z.config({ jitless: true });
 
 /** Unit quaternion, x y z w. */
 export type Quat = [number, number, number, number];
@@ -73,3 +76,4 @@ export function mirrorName<Name extends string>(name: Name): Name {
 }
 
 export { add, cross, dot, lengthOf, midpoint, subtract, unit, type Vec3 } from './vector';
+export { eachOnce } from './once';

@@ -3,6 +3,7 @@ import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { STANDING_POSES } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import type { Pose } from '@/core/pose';
+import { rememberFile, type Entry } from '../files/lineages';
 import type { GilvoDatabase } from '../store/database';
 import { DEMO_GROUPS, DEMO_PEOPLE, DEMO_SITTER } from './demoPeople';
 
@@ -86,14 +87,25 @@ export function demoTakes(): Take[] {
 
 /** Places the demo sitting in an empty store, once. Returns whether it was placed. */
 export async function placeDemo(db: GilvoDatabase): Promise<boolean> {
-  return db.transaction('rw', [db.sitters, db.groups, db.sittings, db.takes, db.preferences], async () => {
-    if (await db.preferences.get('demoPlaced')) return false;
-    if ((await db.sittings.count()) > 0) return false;
-    await db.sitters.bulkAdd([...DEMO_PEOPLE]);
-    await db.groups.bulkAdd([...DEMO_GROUPS]);
-    await db.sittings.add(DEMO_SITTING);
-    await db.takes.bulkAdd(demoTakes());
-    await db.preferences.put({ key: 'demoPlaced', value: 'yes' });
-    return true;
-  });
+  return db.transaction(
+    'rw',
+    [db.sitters, db.groups, db.sittings, db.takes, db.preferences, db.lineages],
+    async () => {
+      if (await db.preferences.get('demoPlaced')) return false;
+      if ((await db.sittings.count()) > 0) return false;
+      await db.sitters.bulkAdd([...DEMO_PEOPLE]);
+      await db.groups.bulkAdd([...DEMO_GROUPS]);
+      await db.sittings.add(DEMO_SITTING);
+      await db.takes.bulkAdd(demoTakes());
+      // it comes with Gilvo itself, and need not be backed up until it is changed
+      await rememberFile(db, [
+        ...DEMO_PEOPLE.map((record): Entry => ({ table: 'sitters', record })),
+        ...DEMO_GROUPS.map((record): Entry => ({ table: 'groups', record })),
+        { table: 'sittings', record: DEMO_SITTING },
+        ...demoTakes().map((record): Entry => ({ table: 'takes', record })),
+      ]);
+      await db.preferences.put({ key: 'demoPlaced', value: 'yes' });
+      return true;
+    },
+  );
 }

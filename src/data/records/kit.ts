@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { lensSchema, USUAL_LENSES, type Lens } from '@/core/set';
 import type { GilvoDatabase } from '../store/database';
+import { soundOne } from '../store/setAside';
 
 /** Lenses of the kit; the usual ones until something was changed. */
 export async function kitLenses(db: GilvoDatabase): Promise<Lens[]> {
-  const kept = await db.kits.get('own');
+  const kept = soundOne(db, 'kits', await db.kits.get('own'));
   return kept?.lenses ?? [...USUAL_LENSES];
 }
 

@@ -18,7 +18,8 @@ import {
   savePerson,
   tracesOf,
 } from './people';
-import { addFrame, exportSitting, importSitting, loadSitting, startSitting } from './sittings';
+import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
+import { addFrame, loadSitting, startSitting } from './sittings';
 import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
 
 let db: GilvoDatabase;
@@ -163,7 +164,8 @@ describe('private notes', () => {
     await savePerson(db, person, { ...person, privateNote: 'only for me' });
     const text = await exportSitting(db, DEMO_SITTING.id, new Date());
     expect(text).not.toContain('only for me');
-    await importSitting(db, text);
+    const opened = await openSittingFile(db, text);
+    await takeFile(db, opened, new Set(opened.arrivals.map((a) => a.key)));
     expect((await db.sitters.get(RUNA))!.privateNote).toBe('only for me');
   });
 });

@@ -1,8 +1,20 @@
 import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { groupSchema, sitterSchema, withoutGaps, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from '../demo/blank';
-import type { GilvoDatabase, Preference } from '../store/database';
+import type { GilvoDatabase } from '../store/database';
+import type { Preference } from '../store/kept';
+import { sound } from '../store/setAside';
 import { GoneError, writeChange, type Written } from '../store/writeChange';
+
+/** Everybody in the store, in no order. */
+export async function allPeople(db: GilvoDatabase): Promise<Sitter[]> {
+  return sound(db, 'sitters', await db.sitters.toArray());
+}
+
+/** All groups in the store. */
+export async function allGroups(db: GilvoDatabase): Promise<Group[]> {
+  return sound(db, 'groups', await db.groups.toArray());
+}
 
 /** Adds a person of average measures under a name. Returns the record. */
 export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter> {
@@ -53,6 +65,8 @@ export interface PersonTraces {
   frames: Frame[];
   groups: Group[];
   preferences: Preference['key'][];
+  /** Keys of records that were set aside and name the person or one of the sittings. */
+  setAside: string[];
 }
 
 /** Finds what refers to a person, so that it can be shown before it is erased. */
@@ -65,10 +79,14 @@ export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<Per
     sittings,
     takes,
     frames: await db.frames.where('sittingId').anyOf(sittingIds).toArray(),
-    groups: await db.groups.filter((g) => g.members.some((m) => m.sitterId === sitterId)).toArray(),
+    // a record that is not sound yet has to be found as well
+    groups: await db.groups.filter((g) => g.members?.some((m) => m.sitterId === sitterId)).toArray(),
     preferences: (await db.preferences.toArray())
       .filter((p) => sittingIds.some((id) => p.key === `direct:${id}`) || takeIds.has(p.value))
       .map((p) => p.key),
+    setAside: (await db.setAside.toArray())
+      .filter(({ record }) => [sitterId, ...sittingIds].some((id) => JSON.stringify(record).includes(id)))
+      .map((aside) => aside.key),
   };
 }
 
@@ -86,6 +104,8 @@ export async function erasePerson(db: GilvoDatabase, sitterId: string): Promise<
     db.preferences,
     db.surfaces,
     db.heads,
+    db.setAside,
+    db.lineages,
   ];
   return db.transaction('rw', tables, async () => {
     const traces = await tracesOf(db, sitterId);
@@ -96,6 +116,14 @@ export async function erasePerson(db: GilvoDatabase, sitterId: string): Promise<
       traces.groups.map((g) => ({ ...g, members: g.members.filter((m) => m.sitterId !== sitterId) })),
     );
     await db.preferences.bulkDelete(traces.preferences);
+    await db.setAside.bulkDelete(traces.setAside);
+    // nor does anything stay of what the records said in earlier files
+    await db.lineages.bulkDelete([
+      `sitters/${sitterId}`,
+      ...traces.sittings.map(({ id }) => `sittings/${id}`),
+      ...traces.takes.map(({ id }) => `takes/${id}`),
+      ...traces.frames.map(({ id }) => `frames/${id}`),
+    ]);
     await db.sitters.delete(sitterId);
     // they are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();

@@ -1,5 +1,6 @@
 import { ownPoseSchema, type OwnPose } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
+import { sound } from '../store/setAside';
 
 /**
  * Keeps a pose under its own name.
@@ -17,8 +18,9 @@ export async function keepPose(db: GilvoDatabase, said: Omit<OwnPose, 'id' | 'ke
 }
 
 /** The photographer's own poses by name. */
-export function ownPoses(db: GilvoDatabase): Promise<OwnPose[]> {
-  return db.poses.orderBy('name').toArray();
+export async function ownPoses(db: GilvoDatabase): Promise<OwnPose[]> {
+  const all = sound(db, 'poses', await db.poses.toArray());
+  return all.sort((a, b) => a.name.localeCompare(b.name));
 }
 
 /** Takes a kept pose away and hands it back, so that it can be put back. */

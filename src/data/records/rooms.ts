@@ -1,9 +1,10 @@
 import { roomSchema, type Room } from '@/core/scene';
 import type { GilvoDatabase } from '../store/database';
+import { sound } from '../store/setAside';
 
 /** Rooms that were kept for other sittings, by name. */
-export function keptRooms(db: GilvoDatabase): Promise<Room[]> {
-  return db.rooms.orderBy('name').toArray();
+export async function keptRooms(db: GilvoDatabase): Promise<Room[]> {
+  return sound(db, 'rooms', await db.rooms.orderBy('name').toArray());
 }
 
 /**

@@ -1,10 +1,9 @@
-import isSame from 'fast-deep-equal';
 import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
-import { readSittingFile, SittingFileError, writeSittingFile } from '@/core/formats';
 import { sitterSchema, type Sitter } from '@/core/people';
 import type { GilvoDatabase } from '../store/database';
 import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from '../demo/blank';
+import { sound, soundOne } from '../store/setAside';
 import { writeChange, type Written } from '../store/writeChange';
 
 /** A sitting with everything that belongs to it. */
@@ -15,14 +14,30 @@ export interface WholeSitting {
   frames: Frame[];
 }
 
+/** Every sitting, the earliest first. */
+export async function allSittings(db: GilvoDatabase): Promise<Sitting[]> {
+  const all = sound(db, 'sittings', await db.sittings.toArray());
+  return all.sort((a, b) => a.startsAt.localeCompare(b.startsAt));
+}
+
+/** Names of the people of sittings, by their id; a person who is not here has none. */
+export async function sittersOf(
+  db: GilvoDatabase,
+  sittings: readonly Sitting[],
+): Promise<Map<string, string>> {
+  const ids = [...new Set(sittings.map((s) => s.sitterId))];
+  const sitters = sound(db, 'sitters', await db.sitters.bulkGet(ids));
+  return new Map(sitters.map(({ id, name }) => [id, name]));
+}
+
 /** Loads a sitting, takes in the order of the run; undefined when there is none. */
 export async function loadSitting(db: GilvoDatabase, sittingId: string): Promise<WholeSitting | undefined> {
-  const sitting = await db.sittings.get(sittingId);
-  const sitter = sitting && (await db.sitters.get(sitting.sitterId));
+  const sitting = soundOne(db, 'sittings', await db.sittings.get(sittingId));
+  const sitter = sitting && soundOne(db, 'sitters', await db.sitters.get(sitting.sitterId));
   if (!sitting || !sitter) return undefined;
   const takes = await db.takes.where('sittingId').equals(sittingId).sortBy('position');
   const frames = await db.frames.where('sittingId').equals(sittingId).sortBy('takenAt');
-  return { sitting, sitter, takes, frames };
+  return { sitting, sitter, takes: sound(db, 'takes', takes), frames: sound(db, 'frames', frames) };
 }
 
 /** What is newly read, in the very objects of before where they say the same: what depends on them then stays. */
@@ -114,74 +129,6 @@ export async function reorderTakes(
 /** Marks one exposure. */
 export async function addFrame(db: GilvoDatabase, frame: Frame): Promise<void> {
   await db.frames.add(frameSchema.parse(frame));
-}
-
-/** The sitting as file text. */
-export async function exportSitting(db: GilvoDatabase, sittingId: string, exportedAt: Date): Promise<string> {
-  const whole = await loadSitting(db, sittingId);
-  if (!whole) throw new RangeError(`sittingId ${sittingId} is not in the store`);
-  return writeSittingFile({ exportedAt: exportedAt.toISOString(), ...whole });
-}
-
-/**
- * Reads a sitting file into the store, replacing a sitting of the same id as a whole.
- * @throws SittingFileError when the file is broken; nothing is changed then.
- */
-export async function importSitting(db: GilvoDatabase, text: string): Promise<string> {
-  const file = readSittingFile(text);
-  await db.transaction('rw', db.sitters, db.sittings, db.takes, db.frames, async () => {
-    assertOwn(file.sitting.id, 'takes', file.takes, await db.takes.bulkGet(file.takes.map((t) => t.id)));
-    assertOwn(file.sitting.id, 'frames', file.frames, await db.frames.bulkGet(file.frames.map((f) => f.id)));
-    await db.takes.where('sittingId').equals(file.sitting.id).delete();
-    await db.frames.where('sittingId').equals(file.sitting.id).delete();
-    // private notes do not travel in files: those that are here stay
-    const here = await db.sitters.get(file.sitter.id);
-    await db.sitters.put({ ...file.sitter, privateNote: here?.privateNote ?? file.sitter.privateNote });
-    await db.sittings.put(file.sitting);
-    await db.takes.bulkPut(file.takes);
-    await db.frames.bulkPut(file.frames);
-  });
-  return file.sitting.id;
-}
-
-/** What is here already, is otherwise than in a file, and would be replaced by it. */
-export interface ImportReplaces {
-  /** Title of the sitting, and name of its sitter; null where nothing of it is lost. */
-  sitting: string | null;
-  sitter: string | null;
-}
-
-/**
- * Looks at what reading a sitting file would replace, and changes nothing.
- * @throws SittingFileError when the file is broken.
- */
-export async function importReplaces(db: GilvoDatabase, text: string): Promise<ImportReplaces> {
-  const file = readSittingFile(text);
-  const here = await loadSitting(db, file.sitting.id);
-  const sitter = await db.sitters.get(file.sitter.id);
-  const { sitting, takes, frames } = file;
-  const isSameSitting = !here || isSame([here.sitting, here.takes, here.frames], [sitting, takes, frames]);
-  // private notes do not travel, and stay
-  const isSameSitter = !sitter || isSame({ ...sitter, privateNote: '' }, { ...file.sitter, privateNote: '' });
-  return {
-    sitting: isSameSitting ? null : here.sitting.title,
-    sitter: isSameSitter ? null : sitter.name,
-  };
-}
-
-/** Refuses records whose ids another sitting in the store already uses. */
-function assertOwn(
-  sittingId: string,
-  table: string,
-  records: readonly { id: string }[],
-  stored: readonly ({ sittingId: string } | undefined)[],
-): void {
-  stored.forEach((s, i) => {
-    if (s && s.sittingId !== sittingId)
-      throw new SittingFileError(
-        `${table}[${i}].id is ${JSON.stringify(records[i]!.id)}; another sitting in this browser uses it`,
-      );
-  });
 }
 
 /**

@@ -1,5 +1,4 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { BodySurface } from '@/core/body';
 import {
   upgradeSitter,
   upgradeSitting,
@@ -10,35 +9,11 @@ import {
   type Take,
 } from '@/core/sitting';
 import type { Group, Sitter } from '@/core/people';
-import type { HeadTable } from '@/core/picture';
 import type { Room } from '@/core/scene';
-import type { Lens } from '@/core/set';
+import type { Kit, Preference, SetAside, StoredHead, StoredLineage, StoredSurface } from './kept';
 
-/** What is remembered about the application itself. */
-export interface Preference {
-  key: 'theme' | 'lastTake' | 'demoPlaced' | `direct:${string}`;
-  value: string;
-}
-
-/** A built surface, kept so that it need not be built again. */
-export interface StoredSurface {
-  key: string;
-  surface: BodySurface;
-  usedAt: number;
-}
-
-/** What blocks light on a head, kept so that it need not be cast again. */
-export interface StoredHead {
-  key: string;
-  table: HeadTable;
-  usedAt: number;
-}
-
-/** What the photographer owns. */
-export interface Kit {
-  id: 'own';
-  lenses: Lens[];
-}
+/** The newest form of the store; it grows with every change below. */
+const STORE_VERSION = 8;
 
 /** The browser's store. Only what a person said is kept here; surfaces and heads are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
@@ -53,6 +28,8 @@ export class GilvoDatabase extends Dexie {
   heads!: EntityTable<StoredHead, 'key'>;
   kits!: EntityTable<Kit, 'id'>;
   rooms!: EntityTable<Room, 'name'>;
+  setAside!: EntityTable<SetAside, 'key'>;
+  lineages!: EntityTable<StoredLineage, 'key'>;
 
   constructor(name = 'gilvo') {
     super(name);
@@ -89,7 +66,14 @@ export class GilvoDatabase extends Dexie {
       await sittings.bulkPut((await sittings.toArray()).map(upgradeSitting));
     });
     this.version(7).stores({ heads: 'key, usedAt' });
+    this.version(STORE_VERSION).stores({ setAside: 'key', lineages: 'key' });
   }
+}
+
+/** Whether a newer Gilvo has brought the open store on: its records may be such as this one does not know. */
+export function isFromNewerGilvo(db: GilvoDatabase): boolean {
+  // the library counts in tenths of the browser's own versions
+  return db.backendDB().version > STORE_VERSION * 10;
 }
 
 export const database = new GilvoDatabase();

@@ -2,20 +2,13 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
-import { database, keptWhereEqual, loadSitting, placeDemo, type WholeSitting } from '@/data';
+import { useState } from 'react';
+import { database, keptWhereEqual, loadSitting, type WholeSitting } from '@/data';
+import { useStoreState } from '@/keeping';
 
-/** Places the demo once, so that an empty store is never met. True when the store is ready. */
+/** Whether the store is open; what was read stays on the page when it is taken away. */
 export function useStoreReady(): boolean {
-  const [ready, setReady] = useState(false);
-  useEffect(() => {
-    let stale = false;
-    void placeDemo(database).then(() => !stale && setReady(true));
-    return () => {
-      stale = true;
-    };
-  }, []);
-  return ready;
+  return useStoreState((s) => s.kind === 'open' || (s.kind === 'fault' && s.wasOpen));
 }
 
 /** The sitting named in the address, kept current; null while loading, undefined when there is none. */

@@ -3,6 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
 import { database } from '@/data';
+import { doNow } from '@/keeping';
 
 export type Theme = 'linen' | 'blackout';
 
@@ -13,5 +14,7 @@ export function useTheme(fallback: Theme): [Theme, (theme: Theme) => void] {
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
-  return [theme, (next) => void database.preferences.put({ key: 'theme', value: next })];
+  const choose = (value: Theme) =>
+    doNow('theme', () => database.preferences.put({ key: 'theme', value }), { name: 'theme' });
+  return [theme, choose];
 }

@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react';
 import { guessMapping, importLines, type ColumnMapping, type ImportedLine, type Sitter } from '@/core/people';
 import { addPeople, AVERAGE_PROFILE, database } from '@/data';
+import { doNow } from '@/keeping';
 import { FileButton } from '@/ui/fields/FileButton';
 import { readCards, readCsv, type TableText } from './peopleText';
 import { Preview } from './Preview';
@@ -78,7 +79,7 @@ function AddThem({
         type="button"
         className="act mt-4 px-5 py-2 text-base"
         disabled={good.length === 0}
-        onClick={() => void addPeople(database, good).then(onDone)}
+        onClick={() => doNow('people', () => addPeople(database, good), { done: onDone })}
       >
         Add {good.length} {good.length === 1 ? 'person' : 'people'}
       </button>

@@ -6,9 +6,9 @@ import { useState, type FormEvent } from 'react';
 const MOST_LETTERS = 120;
 
 /** Adds a person by name. */
-export function AddPerson({ onAdd }: { onAdd(name: string): Promise<void> }) {
+export function AddPerson({ onAdd }: { onAdd(name: string): void }) {
   const [error, setError] = useState<string | null>(null);
-  async function add(event: FormEvent<HTMLFormElement>) {
+  function add(event: FormEvent<HTMLFormElement>) {
     event.preventDefault();
     const form = event.currentTarget;
     const name = String(new FormData(form).get('newName')).trim();
@@ -22,10 +22,10 @@ export function AddPerson({ onAdd }: { onAdd(name: string): Promise<void> }) {
     }
     setError(null);
     form.reset();
-    await onAdd(name);
+    onAdd(name);
   }
   return (
-    <form onSubmit={(e) => void add(e)} noValidate aria-label="New person">
+    <form onSubmit={add} noValidate aria-label="New person">
       <div className="flex gap-2">
         <input
           name="newName"

@@ -11,7 +11,7 @@ interface PeopleListProps {
   sitters: readonly Sitter[];
   openId: string | null;
   onOpen(id: string): void;
-  onAdd(name: string): Promise<void>;
+  onAdd(name: string): void;
   onImport(): void;
 }
 

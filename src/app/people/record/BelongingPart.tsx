@@ -3,6 +3,7 @@
 import { useState, type ReactNode } from 'react';
 import { GROUP_KINDS, type Group, type GroupKind, type Sitter } from '@/core/people';
 import { database, removeGroup, saveGroup } from '@/data';
+import { doNow } from '@/keeping';
 import { AddChoice } from '@/ui/fields/AddChoice';
 import { SelectField } from '@/ui/fields/SelectField';
 import { UndoLine } from '@/ui/place/UndoLine';
@@ -68,8 +69,9 @@ export function BelongingPart({ sitter, people, groups }: BelongingPartProps) {
   const mine = groups.filter((g) => g.members.some((m) => m.sitterId === sitter.id));
   const others = groups.filter((g) => !mine.includes(g));
   const asMember = { sitterId: sitter.id, role: '' };
-  const save = (group: Group) => void saveGroup(database, group);
-  const dissolve = (id: string) => void removeGroup(database, id).then((gone) => gone && setRemoved(gone));
+  const save = (group: Group) => doNow('group', () => saveGroup(database, group));
+  const dissolve = (id: string) =>
+    doNow('group', () => removeGroup(database, id), { done: (gone) => gone && setRemoved(gone) });
   const join = (id: string) => {
     const group = others.find((g) => g.id === id);
     if (group) save({ ...group, members: [...group.members, asMember] });

@@ -4,6 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Sitter } from '@/core/people';
 import { database, erasePerson, tracesOf } from '@/data';
+import { doNow } from '@/keeping';
 
 interface ErasePanelProps {
   sitter: Sitter;
@@ -41,9 +42,7 @@ export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
           type="button"
           className="min-h-[34px] bg-error px-4 font-bold text-error-content disabled:opacity-55"
           disabled={typed.trim() !== sitter.name.trim()}
-          onClick={() => {
-            void erasePerson(database, sitter.id).then(onErased);
-          }}
+          onClick={() => doNow('erase', () => erasePerson(database, sitter.id), { done: onErased })}
         >
           Erase for good
         </button>

@@ -2,7 +2,9 @@
 
 import { useState, type ReactNode } from 'react';
 import { FormProvider } from 'react-hook-form';
+import type { Conflict } from '@/core/changes';
 import type { Group, Sitter } from '@/core/people';
+import { ConflictsTold } from '@/ui/store/ConflictsTold';
 import { BodyPart } from '../body/BodyPart';
 import { BelongingPart } from './BelongingPart';
 import { BoundariesPart } from './BoundariesPart';
@@ -10,6 +12,8 @@ import { ErasePanel } from './ErasePanel';
 import { HistoryPart } from './HistoryPart';
 import { MotionPart } from './MotionPart';
 import { RecordHeader } from './RecordHeader';
+import { recordKeeper } from './recordKeeper';
+import { recordConflictWords } from './recordWords';
 import { useRecord } from './useRecord';
 import { WardrobePart } from './WardrobePart';
 import { WhoPart } from './WhoPart';
@@ -62,14 +66,38 @@ function PartsBar({ open, onOpen }: { open: Part; onOpen(part: Part): void }) {
   );
 }
 
+interface RecordConflictsProps {
+  sitterId: string;
+  onTakeOther(conflicts: readonly Conflict[]): void;
+}
+
+function RecordConflicts({ sitterId, onTakeOther }: RecordConflictsProps) {
+  const told = recordKeeper.useKeeping((k) => k.conflicts);
+  if (told?.id !== sitterId) return null;
+  const takeTheirs = () => {
+    onTakeOther(told.of);
+    recordKeeper.settle();
+  };
+  return (
+    <div className="rule-b px-4 py-2 sm:px-6">
+      <ConflictsTold
+        lines={told.of.map(recordConflictWords)}
+        onTakeOther={takeTheirs}
+        onKeepThis={recordKeeper.settle}
+      />
+    </div>
+  );
+}
+
 /** One person's record. What is right is kept as it is typed; what is wrong stays in its field and says so. */
 export function PersonRecord({ stored, people, groups, onBin, onErased }: PersonRecordProps) {
-  const { form, kept } = useRecord(stored);
+  const { form, isWrong, takeOver } = useRecord(stored);
   const [part, setPart] = useState<Part>('who');
   const [erasing, setErasing] = useState(false);
   return (
     <FormProvider {...form}>
-      <RecordHeader stored={stored} kept={kept} onBin={onBin} onErase={() => setErasing(true)} />
+      <RecordHeader stored={stored} isWrong={isWrong} onBin={onBin} onErase={() => setErasing(true)} />
+      <RecordConflicts sitterId={stored.id} onTakeOther={takeOver} />
       {erasing && <ErasePanel sitter={stored} onLeave={() => setErasing(false)} onErased={onErased} />}
       <PartsBar open={part} onOpen={setPart} />
       <form

@@ -4,18 +4,13 @@ import { useRouter } from 'next/navigation';
 import { useFormContext } from 'react-hook-form';
 import { stillOpen, type Sitter } from '@/core/people';
 import { database, startSitting } from '@/data';
-import type { Kept } from './useRecord';
-
-const KEPT_WORDS: Record<Kept, string> = {
-  kept: 'Kept',
-  keeping: 'Keeping',
-  wrong: 'Not kept: something is out of range',
-  failed: 'The browser could not keep it',
-};
+import { doNow } from '@/keeping';
+import { recordKeeper } from './recordKeeper';
+import { keptWords } from './recordWords';
 
 interface RecordHeaderProps {
   stored: Sitter;
-  kept: Kept;
+  isWrong: boolean;
   onBin(): void;
   onErase(): void;
 }
@@ -42,25 +37,23 @@ function WhereItLies({ stored, onBin }: Pick<RecordHeaderProps, 'stored' | 'onBi
 }
 
 /** Whose record it is, whether it is kept, what can be done with it, and what is still open. */
-export function RecordHeader({ stored, kept, onBin, onErase }: RecordHeaderProps) {
+export function RecordHeader({ stored, isWrong, onBin, onErase }: RecordHeaderProps) {
   const router = useRouter();
   const open = stillOpen(stored);
-  async function begin() {
-    const id = await startSitting(database, new Date(), stored.id);
-    router.push(`/brief?sitting=${id}`);
-  }
+  const state = recordKeeper.useKeeping((k) => k.state);
+  const isBad = isWrong || state.kind === 'failed';
+  const begin = () =>
+    doNow('newSitting', () => startSitting(database, new Date(), stored.id), {
+      done: (id) => router.push(`/brief?sitting=${id}`),
+    });
   return (
     <header className="rule-b flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-6">
       <h2 className="w-full min-w-0 truncate text-2xl lg:w-auto lg:flex-1">{stored.name}</h2>
-      <span
-        role="status"
-        data-testid="kept"
-        className={kept === 'wrong' || kept === 'failed' ? 'text-error text-xs' : 'quiet text-xs'}
-      >
-        {KEPT_WORDS[kept]}
+      <span role="status" data-testid="kept" className={isBad ? 'text-error text-xs' : 'quiet text-xs'}>
+        {keptWords(isWrong, state)}
       </span>
       <div className="flex flex-wrap items-center gap-1">
-        <button type="button" className="act" onClick={() => void begin()}>
+        <button type="button" className="act" onClick={begin}>
           New sitting
         </button>
         <WhereItLies stored={stored} onBin={onBin} />

@@ -4,27 +4,24 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import isSame from 'fast-deep-equal';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { rebased } from '@/core/changes';
+import { rebased, withValue, type Conflict } from '@/core/changes';
 import { sitterSchema, withoutGaps, type Sitter } from '@/core/people';
-import { database, savePerson } from '@/data';
-
-/** How far what was typed is on disk. */
-export type Kept = 'kept' | 'keeping' | 'wrong' | 'failed';
+import { database } from '@/data';
+import { followWrites, recordKeeper } from './recordKeeper';
 
 /**
- * A record as it is edited. What is right is written as it is typed, at once, so that nothing is lost when the page is
- * closed; while one write runs, the newest state waits.
+ * A record as it is edited. What is right goes to the keeper as it is typed; what is wrong stays in its field. What
+ * others change comes into the form, and what was typed here stays.
  */
 export function useRecord(stored: Sitter) {
+  const [unsaved] = useState(() => recordKeeper.unsaved(stored.id));
   const form = useForm<Sitter>({
-    defaultValues: stored,
+    defaultValues: unsaved?.edited ?? stored,
     resolver: zodResolver(sitterSchema),
     mode: 'onChange',
   });
-  const [kept, setKept] = useState<Kept>('kept');
-  const changed = useRef(false);
-  const saving = useRef(false);
-  const base = useRef(stored);
+  const [isWrong, setWrong] = useState(false);
+  const base = useRef(unsaved?.base ?? stored);
 
   /** Brings what others have changed into the form; what was typed here stays. */
   const follow = useCallback(
@@ -36,47 +33,34 @@ export function useRecord(stored: Sitter) {
     },
     [form],
   );
+  const typed = useCallback(() => {
+    const said = sitterSchema.safeParse(form.getValues());
+    setWrong(!said.success);
+    if (said.success) recordKeeper.edited(base.current, said.data);
+  }, [form]);
 
+  useEffect(() => followWrites(stored.id, follow), [stored.id, follow]);
   useEffect(() => {
     const known = base.current;
     // read anew: what the page was given may be older than what was written from here since
     void database.sitters.get(stored.id).then((now) => {
-      const isOwn = saving.current || changed.current || base.current !== known;
+      const isOwn = recordKeeper.unsaved(stored.id) || base.current !== known;
       if (now && !isOwn && !isSame(known, now)) follow(known, now);
     });
   }, [stored, follow]);
-
-  useEffect(() => {
-    const write = async (): Promise<Kept> => {
-      const said = sitterSchema.safeParse(form.getValues());
-      if (!said.success) return 'wrong';
-      try {
-        const { record } = await savePerson(database, base.current, said.data);
-        follow(said.data, record);
-        return 'kept';
-      } catch {
-        return 'failed';
-      }
-    };
-    const save = async () => {
-      if (saving.current) return;
-      saving.current = true;
-      while (changed.current) {
-        changed.current = false;
-        const now = await write();
-        if (now !== 'kept' || !changed.current) setKept(now);
-      }
-      saving.current = false;
-    };
-    return form.subscribe({
-      formState: { values: true },
-      callback: ({ type, name }) => {
-        if (type === undefined && name === undefined) return;
-        changed.current = true;
-        setKept('keeping');
-        void save();
-      },
-    });
-  }, [form, follow]);
-  return { form, kept };
+  useEffect(
+    () =>
+      form.subscribe({
+        formState: { values: true },
+        callback: ({ type, name }) => {
+          if (type !== undefined || name !== undefined) typed();
+        },
+      }),
+    [form, typed],
+  );
+  const takeOver = (conflicts: readonly Conflict[]) => {
+    form.reset(conflicts.reduce((now, { path, theirs }) => withValue(now, path, theirs), form.getValues()));
+    typed();
+  };
+  return { form, isWrong, takeOver };
 }

@@ -5,6 +5,7 @@ import { useState, type FormEvent } from 'react';
 import type { OwnPose } from '@/core/sitting';
 import type { Pose } from '@/core/pose';
 import { database, dropPose, keepPose, ownPoses, restorePose } from '@/data';
+import { doNow } from '@/keeping';
 
 const EMPTY = { name: '', tags: '', note: '' };
 
@@ -17,7 +18,7 @@ function KeepForm({ pose, onSaid }: KeepFormProps) {
   const [draft, setDraft] = useState(EMPTY);
   const put = (part: Partial<typeof EMPTY>) => setDraft({ ...draft, ...part });
 
-  async function keep(event: FormEvent) {
+  function keep(event: FormEvent) {
     event.preventDefault();
     const name = draft.name.trim();
     if (name === '') {
@@ -25,13 +26,18 @@ function KeepForm({ pose, onSaid }: KeepFormProps) {
       return;
     }
     const tags = draft.tags.split(',').map((t) => t.trim());
-    const kept = await keepPose(database, { name, tags: tags.filter(Boolean), note: draft.note, pose });
-    onSaid(`Kept as ${kept.name}.`);
-    setDraft(EMPTY);
+    const said = { name, tags: tags.filter(Boolean), note: draft.note, pose };
+    doNow('ownPose', () => keepPose(database, said), {
+      done: (kept) => {
+        onSaid(`Kept as ${kept.name}.`);
+        setDraft(EMPTY);
+      },
+      refused: (why) => onSaid(`Not kept: ${why}`),
+    });
   }
 
   return (
-    <form className="space-y-1.5" onSubmit={(e) => void keep(e)}>
+    <form className="space-y-1.5" onSubmit={keep}>
       <label className="block">
         <span className="quiet block text-xs">Name</span>
         <input
@@ -72,7 +78,7 @@ function OwnPoses() {
   const own = useLiveQuery(() => ownPoses(database), []) ?? [];
   const [dropped, setDropped] = useState<OwnPose | null>(null);
   const putBack = (pose: OwnPose) => {
-    void restorePose(database, pose);
+    doNow('ownPose', () => restorePose(database, pose));
     setDropped(null);
   };
   return (
@@ -94,7 +100,9 @@ function OwnPoses() {
             type="button"
             className="link-act text-xs"
             aria-label={`Take ${o.name} away`}
-            onClick={() => void dropPose(database, o.id).then((p) => setDropped(p ?? null))}
+            onClick={() =>
+              doNow('ownPose', () => dropPose(database, o.id), { done: (p) => setDropped(p ?? null) })
+            }
           >
             take away
           </button>

@@ -17,6 +17,7 @@ import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
 import { StopsOverlay } from './StopsOverlay';
 import { useGhost } from './useGhost';
+import { useHasGraphics } from './useHasGraphics';
 import { viewFor, type Look } from './lookingAt';
 
 // three.js is only loaded where a figure is drawn
@@ -38,6 +39,8 @@ interface PictureProps {
   ghostPose: Pose | null;
   /** Hears how long a drawn frame takes at the least, milliseconds. */
   onFrameTime(leastMs: number): void;
+  /** Hears that the graphics card was taken away, and that it is back. */
+  onLost(isLost: boolean): void;
 }
 
 /** What lies over the picture, seen through the lens. */
@@ -77,7 +80,8 @@ function LensMark({ camera }: { camera: Shot['camera'] }) {
 
 /** The sitter as drawn, through the lens or as looked at from elsewhere. */
 function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number; isHeld: boolean }) {
-  const { profile, shot, report, surface, ground, overlay, panel, ghostPose, look, onFrameTime } = props;
+  const { profile, shot, report, surface, ground, overlay, panel, ghostPose, look, onFrameTime, onLost } =
+    props;
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
   const view = useMemo(
@@ -105,8 +109,18 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
       mode={overlay === 'parts' ? 'parts' : 'picture'}
       exposureStops={props.exposureStops}
       onFrameTime={onFrameTime}
+      onLost={onLost}
       isHeld={props.isHeld}
     />
+  );
+}
+
+/** Says why the picture is coarse, and what is not to be had without a graphics card. */
+function NotDrawn() {
+  return (
+    <p className="absolute bottom-12 left-2 z-1 max-w-60 bg-[#1b1712]/85 px-2 py-1 text-xs text-[#f2e7cd]">
+      This browser draws no figures. What is shown is the picture that is measured.
+    </p>
   );
 }
 
@@ -118,7 +132,9 @@ export function Picture(props: PictureProps) {
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const isDesk = useIsDesk();
   // what the drawn picture would show otherwise than through the lens is drawn however long it takes
-  const preview = look.kind === 'lens' && overlay !== 'parts' ? (report?.preview ?? null) : null;
+  const isDrawn = useHasGraphics();
+  const isInstead = !isDrawn || (look.kind === 'lens' && overlay !== 'parts');
+  const preview = isInstead ? (report?.preview ?? null) : null;
   const tools = shot && report && (
     <LookTools shot={shot} face={report.points.nose} look={look} onLook={setLook} />
   );
@@ -126,7 +142,10 @@ export function Picture(props: PictureProps) {
     <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-2">
       <div className="min-h-0 flex-1">
         <FrameBox aspect={shot ? frameAspect(shot.camera) : 2 / 3} className="bg-[#4f473c]">
-          <DrawnPicture {...props} look={look} exposureStops={exposureStops} isHeld={preview !== null} />
+          {isDrawn && (
+            <DrawnPicture {...props} look={look} exposureStops={exposureStops} isHeld={preview !== null} />
+          )}
+          {!isDrawn && <NotDrawn />}
           {preview && (
             <PaintedPicture
               picture={preview}

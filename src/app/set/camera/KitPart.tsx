@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { ZodError } from 'zod';
 import { lensSchema, lensWords, type Lens } from '@/core/set';
 import { database, saveLenses } from '@/data';
+import { doNow } from '@/keeping';
 
 type Field = 'shortestMm' | 'longestMm' | 'widestF' | 'closestM';
 const FIELDS: readonly (readonly [Field, string])[] = [
@@ -35,12 +36,12 @@ function lensFrom(draft: Record<Field, string>): Lens {
   });
 }
 
-function AddLens({ onAdd }: { onAdd(lens: Lens): Promise<void> }) {
+function AddLens({ onAdd }: { onAdd(lens: Lens): void }) {
   const [draft, setDraft] = useState(EMPTY);
   const [problem, setProblem] = useState<string | null>(null);
-  async function add() {
+  function add() {
     try {
-      await onAdd(lensFrom(draft));
+      onAdd(lensFrom(draft));
       setDraft(EMPTY);
       setProblem(null);
     } catch (error) {
@@ -58,11 +59,11 @@ function AddLens({ onAdd }: { onAdd(lens: Lens): Promise<void> }) {
               inputMode="decimal"
               value={draft[name]}
               onChange={(e) => setDraft({ ...draft, [name]: e.target.value })}
-              onKeyDown={(e) => e.key === 'Enter' && void add()}
+              onKeyDown={(e) => e.key === 'Enter' && add()}
             />
           </label>
         ))}
-        <button type="button" className="link-act h-[34px]" onClick={() => void add()}>
+        <button type="button" className="link-act h-[34px]" onClick={add}>
           add
         </button>
       </div>
@@ -94,13 +95,13 @@ function LensRow({ lens, onRemove }: { lens: Lens; onRemove(): void }) {
 /** The lenses of the kit: taken out and put in here. */
 export function KitPart({ lenses }: { lenses: readonly Lens[] }) {
   const [gone, setGone] = useState<readonly Lens[] | null>(null);
-  const keep = (next: readonly Lens[]) => saveLenses(database, next);
+  const keep = (next: readonly Lens[]) => doNow('lenses', () => saveLenses(database, next));
   const remove = (lens: Lens) => {
     setGone(lenses);
-    void keep(lenses.filter((l) => l.id !== lens.id));
+    keep(lenses.filter((l) => l.id !== lens.id));
   };
   const bringBack = (all: readonly Lens[]) => {
-    void keep(all);
+    keep(all);
     setGone(null);
   };
   const add = (lens: Lens) =>

@@ -5,6 +5,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Room } from '@/core/scene';
 import { database, dropRoom, keepRoom, keptRooms } from '@/data';
+import { doNow } from '@/keeping';
 
 interface KeptRoomsProps {
   room: Room;
@@ -21,17 +22,21 @@ interface Told {
 export function KeptRooms({ room, onChange }: KeptRoomsProps) {
   const kept = useLiveQuery(() => keptRooms(database), []) ?? [];
   const [told, setTold] = useState<Told | null>(null);
-  async function keep() {
-    try {
-      const before = await keepRoom(database, room);
-      setTold({
-        words: before ? `${room.name} is kept in place of the one before.` : `${room.name} is kept.`,
-        ...(before && { undo: () => void keepRoom(database, before).then(() => setTold(null)) }),
-      });
-    } catch (error) {
-      setTold({ words: `Not kept: ${(error as Error).message}` });
-    }
-  }
+  const putBack = (before: Room) =>
+    doNow('keptRoom', () => keepRoom(database, before), { done: () => setTold(null) });
+  const keep = () =>
+    doNow('keptRoom', () => keepRoom(database, room), {
+      done: (before) =>
+        setTold({
+          words: before ? `${room.name} is kept in place of the one before.` : `${room.name} is kept.`,
+          ...(before && { undo: () => putBack(before) }),
+        }),
+      refused: (why) => setTold({ words: `Not kept: ${why}` }),
+    });
+  const drop = ({ name }: Room) =>
+    doNow('keptRoom', () => dropRoom(database, name), {
+      done: (gone) => gone && setTold({ words: `${name} is taken out.`, undo: () => putBack(gone) }),
+    });
   return (
     <div className="space-y-1">
       <ul>
@@ -55,21 +60,14 @@ export function KeptRooms({ room, onChange }: KeptRoomsProps) {
               type="button"
               aria-label={`Take ${other.name} out of the kept rooms`}
               className="p-2"
-              onClick={() =>
-                void dropRoom(database, other.name).then((gone) =>
-                  setTold({
-                    words: `${other.name} is taken out.`,
-                    undo: () => void keepRoom(database, gone!).then(() => setTold(null)),
-                  }),
-                )
-              }
+              onClick={() => drop(other)}
             >
               <X size={14} aria-hidden />
             </button>
           </li>
         ))}
       </ul>
-      <button type="button" className="link-act" onClick={() => void keep()}>
+      <button type="button" className="link-act" onClick={keep}>
         Keep this room
       </button>
       {told && (

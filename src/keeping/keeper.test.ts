@@ -4,6 +4,7 @@ import { takeSchema, type Take } from '@/core/sitting';
 import { GoneError, type Written } from '@/data';
 import { demoTakes } from '@/data/demo/demo';
 import { createKeeper } from './keeper';
+import { isUnkept, useUnkept } from './unkept';
 
 const [FIRST, SECOND] = demoTakes() as [Take, Take];
 
@@ -33,7 +34,8 @@ afterEach(() => void vi.useRealTimers());
 function kept() {
   const on = store();
   const written: [Take, Take][] = [];
-  const keeper = createKeeper({
+  const keeper = createKeeper<Take>({
+    thing: 'pose',
     write: on.write,
     onWritten: (sent, record) => written.push([sent, record]),
   });
@@ -54,11 +56,13 @@ describe('edits of a take', () => {
 
   it('that the store refuses are kept, told and tried again until they are there', async () => {
     const { keeper, writes, refuse, state } = kept();
-    refuse(new Error('the disk is full'));
+    refuse(new DOMException('no room', 'QuotaExceededError'));
     keeper.edited(FIRST, { ...FIRST, minutes: 5 });
     await vi.advanceTimersByTimeAsync(5_000);
-    expect(state()).toEqual({ kind: 'failed', why: 'the disk is full' });
-    expect(keeper.unsaved(FIRST.id)!.take.minutes).toBe(5);
+    expect(state()).toEqual({ kind: 'failed', refusal: { kind: 'store', fault: 'full' } });
+    expect(useUnkept.getState().all.pose?.thing).toBe('pose');
+    expect(isUnkept()).toBe(true);
+    expect(keeper.unsaved(FIRST.id)!.edited.minutes).toBe(5);
     // another edit does not hide that nothing was saved
     keeper.edited(FIRST, { ...FIRST, minutes: 7 });
     expect(state().kind).toBe('failed');
@@ -66,6 +70,7 @@ describe('edits of a take', () => {
     await vi.advanceTimersByTimeAsync(30_000);
     expect(writes.at(-1)!.minutes).toBe(7);
     expect(state().kind).toBe('saved');
+    expect(isUnkept()).toBe(false);
   });
 
   it('of two takes are both written, whichever is open', async () => {
@@ -83,7 +88,8 @@ describe('edits of a take', () => {
     keeper.edited(SECOND, { ...SECOND, minutes: 9 });
     await keeper.flush();
     expect(takes.get(SECOND.id)!.minutes).toBe(9);
-    expect(state()).toMatchObject({ kind: 'failed', why: expect.stringContaining('minutes') as string });
+    const why = expect.stringContaining('minutes is -1') as string;
+    expect(state()).toMatchObject({ kind: 'failed', refusal: { kind: 'said', why } });
     expect(vi.getTimerCount()).toBe(0);
     failFor('', null);
     keeper.edited(FIRST, { ...FIRST, minutes: 3 });
@@ -98,7 +104,7 @@ describe('edits of a take', () => {
     await keeper.flush();
     expect(written[0]![1]).toMatchObject({ minutes: 5, plannedFrames: 40 });
     expect(keeper.useKeeping.getState().conflicts).toEqual({
-      takeId: FIRST.id,
+      id: FIRST.id,
       of: [{ path: ['minutes'], mine: 5, theirs: 8 }],
     });
     keeper.settle();
@@ -110,8 +116,22 @@ describe('edits of a take', () => {
     refuse(new GoneError('it was removed elsewhere meanwhile'));
     keeper.edited(FIRST, { ...FIRST, minutes: 5 });
     await vi.advanceTimersByTimeAsync(5_000);
-    expect(state()).toEqual({ kind: 'failed', why: 'it was removed elsewhere meanwhile' });
+    const why = 'it was removed elsewhere meanwhile';
+    expect(state()).toEqual({ kind: 'failed', refusal: { kind: 'said', why } });
     expect(keeper.unsaved(FIRST.id)).toBeUndefined();
     expect(vi.getTimerCount()).toBe(0);
   });
+});
+
+it('an edit that is given up is written no more', async () => {
+  const { keeper, writes, refuse, state } = kept();
+  refuse(new DOMException('no room', 'QuotaExceededError'));
+  keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+  await vi.advanceTimersByTimeAsync(500);
+  useUnkept.getState().all.pose!.letGo();
+  refuse(null);
+  await vi.advanceTimersByTimeAsync(60_000);
+  expect(writes).toEqual([]);
+  expect(state().kind).toBe('saved');
+  expect(isUnkept()).toBe(false);
 });

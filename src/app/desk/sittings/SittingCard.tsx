@@ -1,0 +1,113 @@
+'use client';
+
+import { format } from 'date-fns';
+import { Download } from 'lucide-react';
+import Link from 'next/link';
+import { dressedFor, lookOf } from '@/core/brief';
+import { changeCost } from '@/core/sequence';
+import type { Sitting, Take } from '@/core/sitting';
+import { database, exportSitting, type WholeSitting } from '@/data';
+import { doNow } from '@/keeping';
+import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+import { download } from '@/ui/place/download';
+
+/** Saves a sitting to a file; what the store refuses is told. */
+function saveFile(sittingId: string, title: string) {
+  const name = title.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  doNow('file', () => exportSitting(database, sittingId, new Date()), {
+    done: (text) => download(`${name}.gilvo.json`, text, 'application/json'),
+  });
+}
+
+/** Figures of a sitting: what is planned, and what was taken. */
+function Figures({ whole: { sitting, takes, frames } }: { whole: WholeSitting }) {
+  const changes = takes.slice(1).reduce((s, t, i) => s + changeCost(takes[i]!.shot, t.shot).totalS, 0);
+  const keepers = frames.filter((f) => f.keeper).length;
+  const figures = [
+    ['poses', String(takes.length)],
+    ['planned', `${takes.reduce((s, t) => s + t.minutes, 0)} of ${sitting.minutes} min`],
+    ['changes', `${Math.round(changes)} s`],
+    ['frames', String(frames.length)],
+    ['keepers', String(keepers)],
+  ] as const;
+  return (
+    <dl className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
+      {figures.map(([name, value]) => (
+        <div key={name}>
+          <dt className="quiet text-xs">{name}</dt>
+          <dd className="title text-xl">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** Ways into a sitting, the most likely first. */
+function WaysIn({ sitting, last }: { sitting: Sitting; last: Take | undefined }) {
+  const query = `?sitting=${sitting.id}${last ? `&take=${last.id}` : ''}`;
+  return (
+    <div className="mt-5 flex flex-wrap items-center gap-2">
+      <Link href={`/pose${query}`} className="act px-5 py-2 text-base">
+        {last ? `Continue with ${last.shot.pose.name}` : 'Pose'}
+      </Link>
+      <Link href={`/brief${query}`} className="link-act px-3 py-2">
+        Brief
+      </Link>
+      <Link href={`/run${query}`} className="link-act px-3 py-2">
+        Order the run
+      </Link>
+      <Link href={`/direct${query}`} className="link-act px-3 py-2">
+        Direct
+      </Link>
+      <button
+        type="button"
+        className="link-act flex items-center gap-1.5 px-3 py-2"
+        onClick={() => saveFile(sitting.id, sitting.title)}
+      >
+        <Download size={15} aria-hidden /> Save to a file
+      </button>
+    </div>
+  );
+}
+
+interface SittingCardProps {
+  whole: WholeSitting;
+  lastTakeId: string | undefined;
+}
+
+/** A sitting as it lies on the desk, to go on with. */
+export function SittingCard({ whole, lastTakeId }: SittingCardProps) {
+  const { sitting, sitter, takes } = whole;
+  const last = takes.find((t) => t.id === lastTakeId) ?? takes[0];
+  return (
+    <article
+      className="grid grid-cols-1 gap-x-10 gap-y-6 md:grid-cols-[240px_1fr]"
+      aria-label={sitting.title}
+    >
+      {last && (
+        <PoseThumbnail
+          profile={dressedFor(sitter, lookOf(sitting, last))}
+          shot={last.shot}
+          scale={2}
+          className="h-[360px] w-[240px]"
+          label={`${sitter.name}, ${last.shot.pose.name}`}
+        />
+      )}
+      <div>
+        <p className="quiet">
+          {format(new Date(sitting.startsAt), 'EEEE d MMMM yyyy, HH:mm')} · {sitting.place}
+        </p>
+        <h2 className="mt-1 text-3xl">{sitting.title}</h2>
+        <p className="mt-1 text-base">
+          <Link className="link-act -mx-1.5 text-base" href={`/people?person=${sitter.id}`}>
+            {sitter.name}
+          </Link>
+          , {sitting.looks.map((l) => l.name).join(', ')}
+        </p>
+        <p className="quiet mt-1 max-w-prose">{sitter.note}</p>
+        <Figures whole={whole} />
+        <WaysIn sitting={sitting} last={last} />
+      </div>
+    </article>
+  );
+}

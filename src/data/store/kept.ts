@@ -1,0 +1,65 @@
+import type { BodySurface } from '@/core/body';
+import type { Group, Sitter } from '@/core/people';
+import type { HeadTable } from '@/core/picture';
+import type { Room } from '@/core/scene';
+import type { Lens } from '@/core/set';
+import type { Frame, OwnPose, Sitting, Take } from '@/core/sitting';
+
+/** What is remembered about the application itself. */
+export interface Preference {
+  key: 'theme' | 'lastTake' | 'demoPlaced' | 'storeId' | 'lastBackup' | `direct:${string}`;
+  value: string;
+}
+
+/** A built surface, kept so that it need not be built again. */
+export interface StoredSurface {
+  key: string;
+  surface: BodySurface;
+  usedAt: number;
+}
+
+/** What blocks light on a head, kept so that it need not be cast again. */
+export interface StoredHead {
+  key: string;
+  table: HeadTable;
+  usedAt: number;
+}
+
+/** What a record said whenever it was in a file, so that an older and a newer state can be told apart. */
+export interface StoredLineage {
+  /** Table and key of the record. */
+  key: string;
+  past: string[];
+}
+
+/** What the photographer owns. */
+export interface Kit {
+  id: 'own';
+  lenses: Lens[];
+}
+
+/** What a person said, table by table: all that is kept, sent, backed up and restored. */
+export interface Records {
+  sitters: Sitter;
+  groups: Group;
+  sittings: Sitting;
+  takes: Take;
+  frames: Frame;
+  poses: OwnPose;
+  kits: Kit;
+  rooms: Room;
+  preferences: Preference;
+}
+export type TableId = keyof Records;
+
+/** A record that could not be read, kept as it is until somebody decides what becomes of it. */
+export interface SetAside {
+  /** Table and key of the record. */
+  key: string;
+  table: TableId;
+  name?: string;
+  /** What is wrong with it: field, value, range. */
+  reason: string;
+  foundAt: string;
+  record: unknown;
+}

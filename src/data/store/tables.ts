@@ -1,0 +1,55 @@
+import { z, type ZodType } from 'zod';
+import { groupSchema, sitterSchema } from '@/core/people';
+import { roomSchema } from '@/core/scene';
+import { lensSchema } from '@/core/set';
+import { frameSchema, ownPoseSchema, sittingSchema, takeSchema } from '@/core/sitting';
+import type { Preference, Records, TableId } from './kept';
+
+interface TableRow<T> {
+  schema: ZodType<T>;
+  /** The property by which a record is found. */
+  key: keyof T & string;
+  /** What a record is called, where a person gave it a name. */
+  nameOf(record: T): string | undefined;
+}
+
+/** Each table of what a person said, in an order in which nothing refers to what comes later. */
+export const TABLES: { readonly [K in TableId]: TableRow<Records[K]> } = {
+  sitters: { schema: sitterSchema, key: 'id', nameOf: (r) => r.name },
+  groups: { schema: groupSchema, key: 'id', nameOf: (r) => r.name },
+  sittings: { schema: sittingSchema, key: 'id', nameOf: (r) => r.title },
+  takes: { schema: takeSchema, key: 'id', nameOf: (r) => r.shot?.pose?.name },
+  frames: { schema: frameSchema, key: 'id', nameOf: (r) => r.takenAt },
+  poses: { schema: ownPoseSchema, key: 'id', nameOf: (r) => r.name },
+  kits: {
+    schema: z.strictObject({ id: z.literal('own'), lenses: z.array(lensSchema).max(200) }),
+    key: 'id',
+    nameOf: () => undefined,
+  },
+  rooms: { schema: roomSchema, key: 'name', nameOf: (r) => r.name },
+  preferences: {
+    schema: z.strictObject({
+      key: z.string().max(120) as ZodType<string> as ZodType<Preference['key']>,
+      value: z.string().max(4000),
+    }),
+    key: 'key',
+    nameOf: () => undefined,
+  },
+};
+export const TABLE_IDS = Object.keys(TABLES) as TableId[];
+
+/** The key of a record as it stands in the store, sound or not. */
+export function keyOf(table: TableId, record: unknown): string {
+  return String((record as Record<string, unknown> | null)?.[TABLES[table].key]);
+}
+
+/** What a record is called, sound or not; undefined where it has no name. */
+export function nameOf<K extends TableId>(table: K, record: unknown): string | undefined {
+  const name: unknown = TABLES[table].nameOf(record as Records[K]);
+  return typeof name === 'string' && name !== '' ? name : undefined;
+}
+
+/** A record's name in the whole store. */
+export function fullKey(table: TableId, record: unknown): string {
+  return `${table}/${keyOf(table, record)}`;
+}
