@@ -1,7 +1,7 @@
 export { database } from './store/database';
-export { storeFaultOf, STORE_FAULTS, type StoreFault } from './store/faults';
+export { storeFaultOf, type StoreFault } from './store/faults';
 export { beginAnew, openStore, stayClosed, type StoreMark, type StoreState } from './store/opening';
-export { mended, mendSetAside, removeSetAside, restoreSetAside, sound } from './store/setAside';
+export { mended, mendSetAside, removeSetAside, restoreSetAside } from './store/setAside';
 export type { SetAside, TableId } from './store/kept';
 export {
   addFrame,
@@ -38,7 +38,6 @@ export {
   joining,
   openBackup,
   restoreBackup,
-  RESTORE_WAYS,
   type OpenedBackup,
   type RestoreWay,
 } from './files/backups';

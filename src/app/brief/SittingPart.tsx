@@ -5,6 +5,7 @@ import Link from 'next/link';
 import type { Sitting } from '@/core/sitting';
 import { latestConsents, stillOpen, type Sitter } from '@/core/people';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
+import { decimalFrom } from '@/core/units';
 
 interface SittingPartProps {
   sitting: Sitting;
@@ -52,7 +53,7 @@ export function SittingPart({ sitting, sitter, onChange }: SittingPartProps) {
           label="Minutes"
           value={String(sitting.minutes)}
           problem={numberProblem('Minutes', 1, 1440, 'minutes')}
-          onKeep={(text) => onChange({ minutes: Number(text.replace(',', '.')) })}
+          onKeep={(text) => onChange({ minutes: decimalFrom(text) })}
         />
         <KeptField
           label="Who comes along"

@@ -10,7 +10,7 @@ import {
   type TargetChanges,
   type TargetId,
 } from '@/core/brief';
-import { typedNumber } from '@/ui/fields/decimal';
+import { decimalFrom } from '@/core/units';
 
 const MIDDLE = { presence: 0, openness: 0, formality: 0, movement: 0 };
 
@@ -36,7 +36,7 @@ function End({ id, end, value, changed, other, onKeep, onProblem }: EndProps) {
   const most = end === 'low' ? other : max;
   function keep() {
     if (draft === null) return;
-    const typed = typedNumber(draft);
+    const typed = decimalFrom(draft);
     if (!(typed >= least && typed <= most)) {
       onProblem(`${words} ${draft.trim() || 'empty'}: give ${figure(least)} to ${figure(most)} ${unit}`);
       return;

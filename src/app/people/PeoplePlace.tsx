@@ -115,7 +115,7 @@ function OpenSide({ opened, sitters, onBinned }: Omit<ListSideProps, 'binned'>) 
     onBinned(null);
     leave();
   };
-  if (isImporting) return <ImportPanel onDone={leave} existing={people} />;
+  if (isImporting) return <ImportPanel onDone={leave} />;
   if (!person) return <NobodyOpen isMissing={personId !== null && Boolean(sitters)} />;
   return (
     <PersonRecord

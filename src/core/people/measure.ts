@@ -1,3 +1,4 @@
+import { decimalFrom } from '../units';
 import type { UnitSystem } from './sitter';
 
 /** Kinds of measures that a record shows. */
@@ -49,7 +50,7 @@ export function measureFrom(text: string, kind: MeasureKind, units: UnitSystem):
   const feet = /^(\d+)\s*(?:'|ft|feet)\s*(?:(\d+(?:\.\d+)?)\s*(?:"|''|in|inches)?)?$/i.exec(trimmed);
   if (feet && SHOWN[units][kind].unit === 'in')
     return rounded((Number(feet[1]) * 12 + Number(feet[2] ?? 0)) * factor);
-  return trimmed === '' ? NaN : rounded(Number(trimmed) * factor);
+  return rounded(decimalFrom(trimmed) * factor);
 }
 
 /** The allowed range in shown units, rounded inwards. */

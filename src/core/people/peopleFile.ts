@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { BodyProfile } from '../body';
+import { decimalFrom } from '../units';
 import { EMPTY_SITTER, sitterSchema, type Sitter } from './sitter';
 
 /** Fields of a person that a table of people can carry, with the words by which a column is recognised. */
@@ -98,7 +99,7 @@ export function importLines(
     ][]) {
       const text = said[field];
       if (text === undefined) continue;
-      const value = Number(text.replace(',', '.')) * rule.factor;
+      const value = decimalFrom(text) * rule.factor;
       const rounded = Math.round(value * 1e4) / 1e4;
       if (!sitterSchema.shape.profile.shape[rule.to].safeParse(rounded).success)
         problems.push(

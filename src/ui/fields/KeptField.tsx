@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, useState } from 'react';
+import { decimalFrom } from '@/core/units';
 
 interface KeptFieldProps {
   label: string;
@@ -71,7 +72,7 @@ export function numberProblem(
   unit: string,
 ): (text: string) => string | null {
   return (text) => {
-    const value = text.trim() === '' ? NaN : Number(text.replace(',', '.'));
+    const value = decimalFrom(text);
     return value >= min && value <= max
       ? null
       : `${label} ${text.trim() || 'empty'}: give ${min} to ${max} ${unit}`;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { typedNumber } from './decimal';
+import { decimalFrom } from '@/core/units';
 
 interface NumberFieldProps {
   label: string;
@@ -23,7 +23,7 @@ export function NumberField({ label, value, min, max, unit, onChange }: NumberFi
       setError(null);
       return onChange(undefined);
     }
-    const typed = typedNumber(raw);
+    const typed = decimalFrom(raw);
     if (!(typed >= min && typed <= max)) {
       return setError(`${label} ${raw}: give a number from ${min} to ${max} ${unit}`.trim());
     }

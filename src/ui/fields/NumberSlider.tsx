@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { typedNumber } from './decimal';
+import { decimalFrom } from '@/core/units';
 
 interface NumberSliderProps {
   /** What it is; the name for a screen reader as well. */
@@ -50,7 +50,7 @@ function useTyped({
 
   function commit(raw: string) {
     setDraft(null);
-    const typed = typedNumber(raw);
+    const typed = decimalFrom(raw);
     const isWithin = typed >= least && typed <= most;
     setError(
       isWithin

@@ -1,9 +1,3 @@
-/** Number that was typed with a decimal point or comma; NaN for anything else, nothing included. */
-export function typedNumber(text: string): number {
-  const trimmed = text.trim().replace(',', '.');
-  return trimmed === '' ? NaN : Number(trimmed);
-}
-
 /** A stored number as it is shown: times what a stored 1 is shown as, to two places and no more than it has. */
 export function shownNumber(value: number, factor = 1): string {
   return String(Math.round(value * factor * 100) / 100);

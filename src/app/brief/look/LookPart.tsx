@@ -7,6 +7,7 @@ import { MessageField } from './MessageField';
 import { MustHavesField } from './MustHavesField';
 import { UsesField } from './UsesField';
 import { WornField } from './WornField';
+import { decimalFrom } from '@/core/units';
 
 interface LookPartProps extends LookEdit {
   sitter: Sitter;
@@ -36,7 +37,7 @@ function NameAndPlace({ look, poses, onlyLook, onChange, onRemove }: LookPartPro
         label="Minutes"
         value={String(look.minutes)}
         problem={numberProblem('Minutes', 1, 1440, 'minutes')}
-        onKeep={(text) => onChange({ minutes: Number(text.replace(',', '.')) })}
+        onKeep={(text) => onChange({ minutes: decimalFrom(text) })}
       />
       <button
         type="button"

@@ -1,47 +1,13 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { guessMapping, importLines, type ColumnMapping, type ImportedLine, type Sitter } from '@/core/people';
-import { addPeople, AVERAGE_PROFILE, database } from '@/data';
 import { doNow } from '@/keeping';
 import { FileButton } from '@/ui/fields/FileButton';
-import { readCards, readCsv, type TableText } from './peopleText';
+import type { Understood } from '@/workers/peopleFiles.worker';
 import { Preview } from './Preview';
+import { usePeopleFile } from './usePeopleFile';
 
-interface Opened {
-  name: string;
-  table: TableText;
-}
-
-/** A file of people as it was read, what its columns are, and what the lines say then. */
-function useOpened() {
-  const [opened, setOpened] = useState<Opened | null>(null);
-  const [mapping, setMapping] = useState<ColumnMapping>([]);
-  const [error, setError] = useState<string | null>(null);
-  const lines = useMemo(() => {
-    if (!opened) return [];
-    const first = opened.table.mapping ? 1 : 2;
-    return importLines(opened.table.lines, mapping, AVERAGE_PROFILE, () => crypto.randomUUID(), first);
-  }, [opened, mapping]);
-
-  async function read(chosen: File) {
-    setError(null);
-    setOpened(null);
-    try {
-      const text = await chosen.text();
-      const table = /BEGIN:VCARD/i.test(text) ? readCards(text, new Date()) : readCsv(text);
-      setMapping(table.mapping ?? guessMapping(table.headings));
-      setOpened({ name: chosen.name, table });
-    } catch (e) {
-      setError(`${chosen.name} was not read: ${(e as Error).message}. Nothing was added.`);
-    }
-  }
-  return { opened, mapping, setMapping, error, lines, read };
-}
-
-function LeftOut({ lines }: { lines: readonly ImportedLine[] }) {
-  const bad = lines.flatMap((l) => ('problems' in l ? [l] : []));
-  if (bad.length === 0) return null;
+function LeftOut({ bad, badCount }: Understood) {
+  if (badCount === 0) return null;
   return (
     <div className="mt-4">
       <h3 className="font-bold">Left out</h3>
@@ -51,23 +17,19 @@ function LeftOut({ lines }: { lines: readonly ImportedLine[] }) {
             line {l.line}: {l.problems.join('; ')}
           </li>
         ))}
+        {badCount > bad.length && <li>and {badCount - bad.length} more lines</li>}
       </ul>
     </div>
   );
 }
 
+interface AddThemProps {
+  understood: Understood;
+  onAdd(): void;
+}
+
 /** What is added, and who of them is in the list already. */
-function AddThem({
-  good,
-  existing,
-  onDone,
-}: {
-  good: Sitter[];
-  existing: readonly Sitter[];
-  onDone(): void;
-}) {
-  const known = new Set(existing.map((s) => s.name));
-  const twice = good.filter((s) => known.has(s.name)).length;
+function AddThem({ understood: { good, twice }, onAdd }: AddThemProps) {
   return (
     <>
       {twice > 0 && (
@@ -75,22 +37,33 @@ function AddThem({
           {twice === 1 ? 'One name is' : `${twice} names are`} in the list already; they would be there twice.
         </p>
       )}
-      <button
-        type="button"
-        className="act mt-4 px-5 py-2 text-base"
-        disabled={good.length === 0}
-        onClick={() => doNow('people', () => addPeople(database, good), { done: onDone })}
-      >
-        Add {good.length} {good.length === 1 ? 'person' : 'people'}
+      <button type="button" className="act mt-4 px-5 py-2 text-base" disabled={good === 0} onClick={onAdd}>
+        Add {good} {good === 1 ? 'person' : 'people'}
       </button>
     </>
   );
 }
 
+interface UnderstandingProps {
+  share: number;
+  onCancel(): void;
+}
+
+function Understanding({ share, onCancel }: UnderstandingProps) {
+  return (
+    <p className="mt-4 flex items-center gap-3" role="status">
+      Reading the lines
+      <progress className="h-1.5 w-48" value={share} aria-label="Lines that are read" />
+      <button type="button" className="link-act" onClick={onCancel}>
+        Stop
+      </button>
+    </p>
+  );
+}
+
 /** Brings in people from CSV or vCards: columns are matched, lines checked, and only then is anything added. */
-export function ImportPanel({ existing, onDone }: { existing: readonly Sitter[]; onDone(): void }) {
-  const { opened, mapping, setMapping, error, lines, read } = useOpened();
-  const good = lines.flatMap((l) => ('sitter' in l ? [l.sitter] : []));
+export function ImportPanel({ onDone }: { onDone(): void }) {
+  const { opened, understood, share, error, read, remap, cancel, add } = usePeopleFile();
   return (
     <section className="min-h-0 flex-1 overflow-y-auto p-4 sm:p-6" aria-label="Bring in people">
       <h2 className="text-2xl">Bring in people</h2>
@@ -118,9 +91,14 @@ export function ImportPanel({ existing, onDone }: { existing: readonly Sitter[];
       {opened && (
         <>
           <h3 className="mt-6 font-bold">{opened.name}</h3>
-          <Preview table={opened.table} mapping={mapping} onMapping={setMapping} />
-          <LeftOut lines={lines} />
-          <AddThem good={good} existing={existing} onDone={onDone} />
+          <Preview table={opened} onMapping={remap} />
+          {!understood && <Understanding share={share} onCancel={cancel} />}
+        </>
+      )}
+      {understood && (
+        <>
+          <LeftOut {...understood} />
+          <AddThem understood={understood} onAdd={() => doNow('people', add, { done: onDone })} />
         </>
       )}
     </section>

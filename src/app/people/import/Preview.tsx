@@ -1,7 +1,5 @@
 import { IMPORT_FIELD_NAMES, IMPORT_FIELDS, type ColumnMapping, type ImportField } from '@/core/people';
-import type { TableText } from './peopleText';
-
-const PREVIEW_LINES = 8;
+import type { PeopleFile } from '@/workers/peopleFiles.worker';
 
 interface HeadingProps {
   heading: string;
@@ -31,13 +29,13 @@ function Heading({ heading, field, onField }: HeadingProps) {
 }
 
 interface PreviewProps {
-  table: TableText;
-  mapping: ColumnMapping;
+  table: PeopleFile;
   onMapping(mapping: ColumnMapping): void;
 }
 
 /** The first lines of a table as they were understood; each column is told what it is. */
-export function Preview({ table: { headings, lines }, mapping, onMapping }: PreviewProps) {
+export function Preview({ table, onMapping }: PreviewProps) {
+  const { headings, lines, lineCount, mapping } = table;
   // one field is one column's: another that had it gives it up
   const choose = (column: number, field: ImportField | null) =>
     onMapping(mapping.map((f, i) => (i === column ? field : f === field ? null : f)));
@@ -58,7 +56,7 @@ export function Preview({ table: { headings, lines }, mapping, onMapping }: Prev
             </tr>
           </thead>
           <tbody>
-            {lines.slice(0, PREVIEW_LINES).map((cells, i) => (
+            {lines.map((cells, i) => (
               <tr key={i} className="rule-b">
                 {headings.map((_, column) => (
                   <td key={column} className={`max-w-64 truncate p-1.5 ${mapping[column] ? '' : 'quiet'}`}>
@@ -70,8 +68,8 @@ export function Preview({ table: { headings, lines }, mapping, onMapping }: Prev
           </tbody>
         </table>
       </div>
-      {lines.length > PREVIEW_LINES && (
-        <p className="quiet mt-1 text-xs">and {lines.length - PREVIEW_LINES} more lines</p>
+      {lineCount > lines.length && (
+        <p className="quiet mt-1 text-xs">and {lineCount - lines.length} more lines</p>
       )}
     </>
   );

@@ -51,7 +51,7 @@ export function PeopleList({ sitters, openId, onOpen, onAdd, onImport }: PeopleL
 
 function ExportButtons({ sitters }: { sitters: readonly Sitter[] }) {
   async function write(kind: 'csv' | 'vcf') {
-    const { peopleAsCsv, peopleAsCards } = await import('../import/peopleText');
+    const { peopleAsCsv, peopleAsCards } = await import('@/workers/peopleText');
     const { download } = await import('@/ui/place/download');
     const text = kind === 'csv' ? peopleAsCsv(sitters) : peopleAsCards(sitters);
     download(`people.${kind}`, text, kind === 'csv' ? 'text/csv' : 'text/vcard');

@@ -6,6 +6,7 @@ import { ZodError } from 'zod';
 import { lensSchema, lensWords, type Lens } from '@/core/set';
 import { database, saveLenses } from '@/data';
 import { doNow } from '@/keeping';
+import { decimalFrom } from '@/core/units';
 
 type Field = 'shortestMm' | 'longestMm' | 'widestF' | 'closestM';
 const FIELDS: readonly (readonly [Field, string])[] = [
@@ -26,7 +27,7 @@ function explained(error: unknown): string {
 
 /** A lens as it was typed; a single focal length needs no second. */
 function lensFrom(draft: Record<Field, string>): Lens {
-  const value = (name: Field) => Number((draft[name] || 'NaN').replace(',', '.'));
+  const value = (name: Field) => decimalFrom(draft[name]);
   return lensSchema.parse({
     id: crypto.randomUUID(),
     shortestMm: value('shortestMm'),

@@ -10,7 +10,7 @@ import {
   type Room,
 } from '@/core/scene';
 import { KeptField, numberProblem } from '@/ui/fields/KeptField';
-import { typedNumber } from '@/ui/fields/decimal';
+import { decimalFrom } from '@/core/units';
 import { Choice } from '@/ui/fields/Choice';
 import { ToneChoice } from './ToneChoice';
 
@@ -36,7 +36,7 @@ export function BackdropPart({ room, onChange }: BackdropPartProps) {
         label={`${words}, ${unit}`}
         value={String(said[name])}
         problem={numberProblem(words, min, max, unit)}
-        onKeep={(text) => onChange({ ...room, backdrop: { ...said, [name]: typedNumber(text) } })}
+        onKeep={(text) => onChange({ ...room, backdrop: { ...said, [name]: decimalFrom(text) } })}
       />
     );
   };

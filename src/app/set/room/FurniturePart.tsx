@@ -10,7 +10,7 @@ import {
   type SupportKindName,
 } from '@/core/scene';
 import { KeptField, numberProblem } from '@/ui/fields/KeptField';
-import { typedNumber } from '@/ui/fields/decimal';
+import { decimalFrom } from '@/core/units';
 
 type PieceNumber = 'fromLeftM' | 'fromBackM' | 'turnLeftDeg';
 const NUMBERS: readonly (readonly [PieceNumber, string, number, number, string])[] = [
@@ -52,7 +52,7 @@ export function FurniturePart({ room, onChange }: FurniturePartProps) {
                 value={String(piece[number])}
                 problem={numberProblem(words, min, max, unit)}
                 onKeep={(text) =>
-                  set(pieces.map((p, i) => (i === at ? { ...p, [number]: typedNumber(text) } : p)))
+                  set(pieces.map((p, i) => (i === at ? { ...p, [number]: decimalFrom(text) } : p)))
                 }
               />
             ))}

@@ -3,7 +3,7 @@
 import { WALL_WORDS, WALLS, type Room } from '@/core/scene';
 import { Folded } from '@/ui/fields/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
-import { typedNumber } from '@/ui/fields/decimal';
+import { decimalFrom } from '@/core/units';
 import { Choice } from '@/ui/fields/Choice';
 import { BackdropPart } from './BackdropPart';
 import { FurniturePart } from './FurniturePart';
@@ -31,7 +31,7 @@ export function RoomPart({ room, failed, onChange }: RoomPartProps) {
       label={`${label}, m`}
       value={String(room.door[name])}
       problem={numberProblem(label, 0, 60, 'm')}
-      onKeep={(text) => onChange({ ...room, door: { ...room.door, [name]: typedNumber(text) } })}
+      onKeep={(text) => onChange({ ...room, door: { ...room.door, [name]: decimalFrom(text) } })}
     />
   );
   return (
@@ -51,7 +51,7 @@ export function RoomPart({ room, failed, onChange }: RoomPartProps) {
             label={`${words}, m`}
             value={String(room[name])}
             problem={numberProblem(words, least, 60, 'm')}
-            onKeep={(text) => onChange({ ...room, [name]: typedNumber(text) })}
+            onKeep={(text) => onChange({ ...room, [name]: decimalFrom(text) })}
           />
         ))}
         <Choice

@@ -14,6 +14,7 @@ import {
 import type { Vec3 } from '@/core/units';
 import { KeptField, numberProblem } from '@/ui/fields/KeptField';
 import type { PlanScale } from '@/take/plan/planScale';
+import { decimalFrom } from '@/core/units';
 
 const FIELDS = [
   ['latitudeDeg', 'latitude, north positive', -90, 90],
@@ -52,7 +53,7 @@ export function SunPart({ room, time, cameraArcDeg, onChange }: SunPartProps) {
             value={site ? String(site[name]) : ''}
             problem={numberProblem(words, min, max, '°')}
             onKeep={(text) =>
-              onChange({ ...room, site: { ...(site ?? NOWHERE), [name]: Number(text.replace(',', '.')) } })
+              onChange({ ...room, site: { ...(site ?? NOWHERE), [name]: decimalFrom(text) } })
             }
           />
         ))}

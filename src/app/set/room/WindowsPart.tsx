@@ -11,7 +11,7 @@ import {
   type RoomWindow,
 } from '@/core/scene';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
-import { typedNumber } from '@/ui/fields/decimal';
+import { decimalFrom } from '@/core/units';
 import { Choice } from '@/ui/fields/Choice';
 
 type WindowNumber = 'fromM' | 'toM' | 'sillM' | 'headM';
@@ -63,7 +63,7 @@ export function WindowsPart({ room, onChange }: WindowsPartProps) {
               label={`window ${at + 1}, ${words}, m`}
               value={String(w[name])}
               problem={numberProblem(words, min, max, 'm')}
-              onKeep={(text) => change(at, { [name]: typedNumber(text) })}
+              onKeep={(text) => change(at, { [name]: decimalFrom(text) })}
             />
           ))}
           <button
