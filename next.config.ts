@@ -1,7 +1,8 @@
+import { withSerwist } from '@serwist/turbopack';
 import type { NextConfig } from 'next';
 
 /** What a page of Gilvo never uses, so that nothing that gets into it can. */
-const UNUSED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'hid', 'midi'];
+const UNUSED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'hid', 'midi'];
 
 /** Said with every answer, files included. */
 const HEADERS = [
@@ -19,4 +20,4 @@ const config: NextConfig = {
   turbopack: { root: import.meta.dirname },
 };
 
-export default config;
+export default withSerwist(config);

@@ -30,5 +30,5 @@ export function proxy(request: NextRequest) {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!_next/static|_next/image|icon.svg).*)' }],
+  matcher: [{ source: '/((?!_next/static|_next/image|icon.svg|manifest.webmanifest|serwist).*)' }],
 };

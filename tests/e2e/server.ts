@@ -18,9 +18,9 @@ async function freePort(): Promise<number> {
   });
 }
 
-/** Starts `next start` and waits until it answers. */
-export async function serve(): Promise<Served> {
-  const port = await freePort();
+/** Starts `next start`, on a free port or the one of an earlier server, and waits until it answers. */
+export async function serve(at?: string): Promise<Served> {
+  const port = at ? Number(new URL(at).port) : await freePort();
   const child: ChildProcess = spawn(
     process.execPath,
     ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],

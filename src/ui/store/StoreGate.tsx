@@ -3,6 +3,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import type { StoreFault } from '@/data';
 import { openPageStore, startAnew, useStoreState } from '@/keeping';
+import { UpdateNotice } from '../offline/UpdateNotice';
 import { Notice } from './Notice';
 import { saveAll } from './saveAll';
 import { FAULT_WORDS } from './storeWords';
@@ -97,6 +98,7 @@ export function StoreGate({ children }: { children: ReactNode }) {
     <>
       {state.kind === 'fault' ? <TakenAway fault={state.fault} /> : <UnkeptNotice />}
       <StudioNotice />
+      <UpdateNotice />
       {children}
     </>
   );

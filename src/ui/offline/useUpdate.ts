@@ -1,0 +1,22 @@
+'use client';
+
+import { Serwist } from '@serwist/window';
+import { useEffect, useState } from 'react';
+
+/** Has every file kept for work without network, and hears when a newer Gilvo waits. Returns how it is taken, or null. */
+export function useUpdate(): (() => void) | null {
+  const [take, setTake] = useState<(() => void) | null>(null);
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    const worker = new Serwist('/serwist/sw.js', { scope: '/', type: 'classic' });
+    worker.addEventListener('waiting', () => {
+      setTake(() => () => {
+        worker.addEventListener('controlling', () => location.reload());
+        worker.messageSkipWaiting();
+      });
+    });
+    // without it Gilvo works as long as there is a network
+    void worker.register().catch(() => undefined);
+  }, []);
+  return take;
+}
