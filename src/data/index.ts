@@ -24,12 +24,9 @@ export {
   addPerson,
   binPeople,
   changeSitting,
-  erasePerson,
   removeGroup,
   saveGroup,
   savePerson,
-  tracesOf,
-  type PersonTraces,
 } from './records/people';
 export { exportSitting, openSittingFile, takeFile, type OpenedFile } from './files/sittingFiles';
 export { TAKES_BY_ITSELF, takeBack, type Arrival, type Before } from './files/arrivals';
@@ -42,6 +39,7 @@ export {
   type RestoreWay,
 } from './files/backups';
 export { countUnsent } from './files/unsent';
+export { erasePerson, tracesOf, type Mention, type PersonTraces } from './records/erasing';
 export { dropPose, keepPose, ownPoses, restorePose } from './records/poses';
 export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE } from './demo/blank';

@@ -39,3 +39,4 @@ export {
 } from './sitter';
 export { GARMENT_NAMES, GARMENTS, outfitWith, type Garment, type WardrobeItem } from './wardrobe';
 export { measureFrom, measureRange, measureText, measureUnit, type MeasureKind } from './measure';
+export { fieldsNaming, withoutName } from './naming';

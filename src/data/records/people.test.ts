@@ -7,17 +7,8 @@ import { sitterSchema } from '@/core/people';
 import { GilvoDatabase } from '../store/database';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
 import { DEMO_GROUPS, DEMO_PEOPLE } from '../demo/demoPeople';
-import {
-  addPeople,
-  addPerson,
-  binPeople,
-  changeSitting,
-  erasePerson,
-  removeGroup,
-  saveGroup,
-  savePerson,
-  tracesOf,
-} from './people';
+import { addPeople, addPerson, binPeople, changeSitting, removeGroup, saveGroup, savePerson } from './people';
+import { erasePerson, tracesOf } from './erasing';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { addFrame, loadSitting, startSitting } from './sittings';
 import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
@@ -232,4 +223,25 @@ it('a store of the first version is brought up to date with nothing lost', async
   expect(whole.takes).toEqual([{ ...take, shot: { ...shot, pose: { ...shot.pose, contacts } } }]);
   await changeSitting(now, whole.sitting.id, (s) => s);
   await now.delete();
+});
+
+describe('a name', () => {
+  it('that stands typed in the records of others is found, and taken out with the person where it is asked', async () => {
+    const { named } = await tracesOf(db, 'demo-edda');
+    expect(named.map(({ id, field }) => `${id} ${field}`).sort()).toEqual([
+      'demo-pim consents',
+      'demo-pim guardian',
+    ]);
+    await erasePerson(db, 'demo-edda', true);
+    expect(JSON.stringify(await everything())).not.toMatch(/Edda Nyström/);
+    const pim = sitterSchema.parse(await db.sitters.get('demo-pim'));
+    expect(pim.guardian).toBeUndefined();
+    expect(pim.consents.map((c) => c.agreedBy)).toContain('a person who was erased');
+    expect(pim.name).toBe('Pim Nyström');
+  });
+
+  it('stays in the records of others where nobody asked', async () => {
+    await erasePerson(db, 'demo-edda');
+    expect((await db.sitters.get('demo-pim'))!.guardian!.name).toBe('Edda Nyström');
+  });
 });

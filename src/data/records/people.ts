@@ -1,8 +1,7 @@
-import { sittingSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
+import { sittingSchema, type Sitting } from '@/core/sitting';
 import { groupSchema, sitterSchema, withoutGaps, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from '../demo/blank';
 import type { GilvoDatabase } from '../store/database';
-import type { Preference } from '../store/kept';
 import { sound } from '../store/setAside';
 import { GoneError, writeChange, type Written } from '../store/writeChange';
 
@@ -55,80 +54,6 @@ export async function binPeople(
     await db.sitters.bulkPut(
       found.map(({ binnedAt: _, ...rest }) => (binnedAt ? { ...rest, binnedAt } : rest)),
     );
-  });
-}
-
-/** Everything in the store that refers to one person. */
-export interface PersonTraces {
-  sittings: Sitting[];
-  takes: Take[];
-  frames: Frame[];
-  groups: Group[];
-  preferences: Preference['key'][];
-  /** Keys of records that were set aside and name the person or one of the sittings. */
-  setAside: string[];
-}
-
-/** Finds what refers to a person, so that it can be shown before it is erased. */
-export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
-  const sittings = await db.sittings.where('sitterId').equals(sitterId).toArray();
-  const sittingIds = sittings.map((s) => s.id);
-  const takes = await db.takes.where('sittingId').anyOf(sittingIds).toArray();
-  const takeIds = new Set(takes.map((t) => t.id));
-  return {
-    sittings,
-    takes,
-    frames: await db.frames.where('sittingId').anyOf(sittingIds).toArray(),
-    // a record that is not sound yet has to be found as well
-    groups: await db.groups.filter((g) => g.members?.some((m) => m.sitterId === sitterId)).toArray(),
-    preferences: (await db.preferences.toArray())
-      .filter((p) => sittingIds.some((id) => p.key === `direct:${id}`) || takeIds.has(p.value))
-      .map((p) => p.key),
-    setAside: (await db.setAside.toArray())
-      .filter(({ record }) => [sitterId, ...sittingIds].some((id) => JSON.stringify(record).includes(id)))
-      .map((aside) => aside.key),
-  };
-}
-
-/**
- * Erases a person and everything that refers to them: sittings with their poses and frames, places in groups,
- * remembered places, and all built surfaces. It cannot be undone.
- */
-export async function erasePerson(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
-  const tables = [
-    db.sitters,
-    db.sittings,
-    db.takes,
-    db.frames,
-    db.groups,
-    db.preferences,
-    db.surfaces,
-    db.heads,
-    db.setAside,
-    db.lineages,
-  ];
-  return db.transaction('rw', tables, async () => {
-    const traces = await tracesOf(db, sitterId);
-    await db.frames.bulkDelete(traces.frames.map((f) => f.id));
-    await db.takes.bulkDelete(traces.takes.map((t) => t.id));
-    await db.sittings.bulkDelete(traces.sittings.map((s) => s.id));
-    await db.groups.bulkPut(
-      traces.groups.map((g) => ({ ...g, members: g.members.filter((m) => m.sitterId !== sitterId) })),
-    );
-    await db.preferences.bulkDelete(traces.preferences);
-    await db.setAside.bulkDelete(traces.setAside);
-    // nor does anything stay of what the records said in earlier files
-    await db.lineages.bulkDelete([
-      `sitters/${sitterId}`,
-      ...traces.sittings.map(({ id }) => `sittings/${id}`),
-      ...traces.takes.map(({ id }) => `takes/${id}`),
-      ...traces.frames.map(({ id }) => `frames/${id}`),
-    ]);
-    await db.sitters.delete(sitterId);
-    // they are kept by the measures that made them, which tell of the person
-    await db.surfaces.clear();
-    await db.heads.clear();
-    return traces;
   });
 }
 

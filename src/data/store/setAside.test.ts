@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
-import { allPeople, erasePerson } from '../records/people';
+import { erasePerson } from '../records/erasing';
+import { allPeople } from '../records/people';
 import { loadSitting } from '../records/sittings';
 import { GilvoDatabase } from './database';
 import { mended, mendSetAside, removeSetAside, restoreSetAside } from './setAside';

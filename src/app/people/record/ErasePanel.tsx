@@ -3,8 +3,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Sitter } from '@/core/people';
-import { database, erasePerson, tracesOf } from '@/data';
+import { database, erasePerson, tracesOf, type Mention } from '@/data';
 import { doNow } from '@/keeping';
+import { fieldWords } from './recordWords';
 
 interface ErasePanelProps {
   sitter: Sitter;
@@ -14,10 +15,39 @@ interface ErasePanelProps {
 
 const count = (n: number, one: string, more: string) => `${n} ${n === 1 ? one : more}`;
 
+interface NamedInProps {
+  named: readonly Mention[];
+  isTakenOut: boolean;
+  onChange(isTakenOut: boolean): void;
+}
+
+/** Where the name stands typed in what belongs to others, and whether it goes there too. */
+function NamedIn({ named, isTakenOut, onChange }: NamedInProps) {
+  if (named.length === 0) return null;
+  const shown = named.slice(0, MOST_NAMED).map(({ name, field }) => `${name} (${fieldWords(field)})`);
+  const more = named.length - shown.length;
+  return (
+    <div className="mt-2" data-testid="named-in">
+      <p>
+        The name also stands typed in: {shown.join(', ')}
+        {more > 0 && ` and ${more} more`}.
+      </p>
+      <label className="flex min-h-8 items-center gap-2">
+        <input type="checkbox" checked={isTakenOut} onChange={(e) => onChange(e.target.checked)} />
+        take it out there too; a guardian of this name has to be named anew
+      </label>
+    </div>
+  );
+}
+
+/** Fields that are named before the rest is counted. */
+const MOST_NAMED = 8;
+
 /** Says what an erase takes with it, and asks for the name before it is done. */
 export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
   const traces = useLiveQuery(() => tracesOf(database, sitter.id), [sitter.id]);
   const [typed, setTyped] = useState('');
+  const [isNameToo, setNameToo] = useState(true);
   if (!traces) return null;
   return (
     <section className="rule-b bg-base-200 px-4 py-3 sm:px-6" aria-label={`Erase ${sitter.name}`}>
@@ -27,6 +57,7 @@ export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
         {count(traces.groups.length, 'place in a group', 'places in groups')}. It cannot be undone. Files that
         were saved elsewhere stay where they are.
       </p>
+      <NamedIn named={traces.named} isTakenOut={isNameToo} onChange={setNameToo} />
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <label className="block">
           <span className="quiet block text-xs">Type the name to go on</span>
@@ -42,7 +73,9 @@ export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
           type="button"
           className="min-h-[34px] bg-error px-4 font-bold text-error-content disabled:opacity-55"
           disabled={typed.trim() !== sitter.name.trim()}
-          onClick={() => doNow('erase', () => erasePerson(database, sitter.id), { done: onErased })}
+          onClick={() =>
+            doNow('erase', () => erasePerson(database, sitter.id, isNameToo), { done: onErased })
+          }
         >
           Erase for good
         </button>

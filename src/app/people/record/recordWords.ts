@@ -30,6 +30,22 @@ const FIELD_WORDS: Record<keyof Sitter, string> = {
   binnedAt: 'bin',
 };
 
+/** Fields of other records in which a person can be named. */
+const OTHER_WORDS: Record<string, string> = {
+  comes: 'who comes along',
+  title: 'title',
+  place: 'place',
+  looks: 'looks',
+  members: 'members',
+  room: 'room',
+  pose: 'pose',
+};
+
+/** A field of a record in words, by its name. */
+export function fieldWords(field: string): string {
+  return (FIELD_WORDS as Record<string, string>)[field] ?? OTHER_WORDS[field] ?? field;
+}
+
 function valueWords(value: unknown): string {
   if (value === undefined || value === '') return 'nothing';
   if (typeof value === 'string') return `“${value}”`;
