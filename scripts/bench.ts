@@ -3,7 +3,9 @@
  * the fast paths against plain references, measured side by side in one run.
  */
 import { benchCore } from './bench/core';
+import { benchLoad } from './bench/load';
 import { benchPage } from './bench/page';
 
 benchCore();
 await benchPage();
+await benchLoad();

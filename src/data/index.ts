@@ -40,7 +40,7 @@ export {
 } from './files/backups';
 export { countUnsent } from './files/unsent';
 export { erasePerson, tracesOf, type Mention, type PersonTraces } from './records/erasing';
-export { dropPose, keepPose, ownPoses, restorePose } from './records/poses';
+export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
 export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE } from './demo/blank';
 export { placeDemo } from './demo/demo';

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { HOUSE_POSES } from '@/core/library';
 import { poseSchema } from '@/core/pose';
 import { GilvoDatabase } from '../store/database';
-import { dropPose, keepPose, ownPoses, restorePose } from './poses';
+import { dropPose, findPoses, keepPose, newestPoses, restorePose } from './poses';
 
 let db: GilvoDatabase;
 const pose = HOUSE_POSES.chair![1]!;
@@ -16,7 +16,7 @@ describe('own poses', () => {
   it('are kept under their own name with only what was said, and listed by name', async () => {
     await keepPose(db, { name: 'Pontoon', tags: ['calm'], note: 'with the hat', pose });
     await keepPose(db, { name: 'Anchor', tags: [], note: '', pose });
-    const all = await ownPoses(db);
+    const all = await findPoses(db, '', 100);
     expect(all.map((o) => o.name)).toEqual(['Anchor', 'Pontoon']);
     expect(all[1]).toMatchObject({ tags: ['calm'], note: 'with the hat' });
     expect(poseSchema.parse(all[1]!.pose)).toEqual({ ...pose, name: 'Pontoon' });
@@ -26,15 +26,28 @@ describe('own poses', () => {
     await expect(keepPose(db, { name: ' ', tags: [], note: '', pose })).rejects.toThrow(
       'give the pose a name',
     );
-    expect(await ownPoses(db)).toEqual([]);
+    expect(await findPoses(db, '', 100)).toEqual([]);
   });
 
   it('are taken away and put back as they were', async () => {
     const kept = await keepPose(db, { name: 'Pontoon', tags: [], note: '', pose });
     const dropped = await dropPose(db, kept.id);
-    expect(await ownPoses(db)).toEqual([]);
+    expect(await findPoses(db, '', 100)).toEqual([]);
     await restorePose(db, dropped!);
-    expect(await ownPoses(db)).toEqual([kept]);
+    expect(await findPoses(db, '', 100)).toEqual([kept]);
     expect(await dropPose(db, 'nobody')).toBeUndefined();
   });
+});
+
+it('the newest are offered first, and all are found by words', async () => {
+  const pose = HOUSE_POSES.standing?.[0] ?? Object.values(HOUSE_POSES)[0]![0]!;
+  for (let i = 0; i < 5; i++) {
+    const kept = await keepPose(db, { name: `Jetty ${i}`, tags: [i % 2 ? 'calm' : 'wild'], note: '', pose });
+    await db.poses.update(kept.id, { keptAt: `2026-12-0${i + 1}T10:00:00.000Z` });
+  }
+  const { poses, count } = await newestPoses(db, 2);
+  expect(poses.map((p) => p.name)).toEqual(['Jetty 3', 'Jetty 4']);
+  expect(count).toBe(5);
+  expect((await findPoses(db, ' CALM', 10)).map((p) => p.name)).toEqual(['Jetty 1', 'Jetty 3']);
+  expect(await findPoses(db, 'jetty', 3)).toHaveLength(3);
 });

@@ -17,10 +17,23 @@ export async function keepPose(db: GilvoDatabase, said: Omit<OwnPose, 'id' | 'ke
   return kept;
 }
 
-/** The photographer's own poses by name. */
-export async function ownPoses(db: GilvoDatabase): Promise<OwnPose[]> {
-  const all = sound(db, 'poses', await db.poses.toArray());
-  return all.sort((a, b) => a.name.localeCompare(b.name));
+/** The own poses that were kept last, by name, and how many there are in all. */
+export async function newestPoses(
+  db: GilvoDatabase,
+  most: number,
+): Promise<{ poses: OwnPose[]; count: number }> {
+  const newest = await db.poses.orderBy('keptAt').reverse().limit(most).toArray();
+  const poses = sound(db, 'poses', newest).sort((a, b) => a.name.localeCompare(b.name));
+  return { poses, count: await db.poses.count() };
+}
+
+/** The first own poses by name whose name, tags or notes have these words in them. */
+export async function findPoses(db: GilvoDatabase, words: string, most: number): Promise<OwnPose[]> {
+  const wanted = words.trim().toLowerCase();
+  const said = ({ name, tags, note }: OwnPose) => [name, ...(tags ?? []), note].join(' ').toLowerCase();
+  const all = db.poses.orderBy('name');
+  const found = wanted === '' ? all : all.filter((pose) => said(pose).includes(wanted));
+  return sound(db, 'poses', await found.limit(most).toArray());
 }
 
 /** Takes a kept pose away and hands it back, so that it can be put back. */

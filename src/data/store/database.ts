@@ -66,7 +66,7 @@ export class GilvoDatabase extends Dexie {
       await sittings.bulkPut((await sittings.toArray()).map(upgradeSitting));
     });
     this.version(7).stores({ heads: 'key, usedAt' });
-    this.version(STORE_VERSION).stores({ setAside: 'key', lineages: 'key' });
+    this.version(STORE_VERSION).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
   }
 }
 

@@ -3,7 +3,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { HOUSE_POSES } from '@/core/library';
 import type { Pose } from '@/core/pose';
-import { database, ownPoses } from '@/data';
+import { database, newestPoses } from '@/data';
+
+/** Own poses that are offered here; the others are found where poses are kept. */
+const MOST_OWN = 60;
 
 interface HousePoseChoiceProps {
   label: string;
@@ -21,10 +24,12 @@ export function HousePoseChoice({
   others,
   onChoose,
 }: HousePoseChoiceProps) {
-  const own = useLiveQuery(() => ownPoses(database), []) ?? [];
+  const own = useLiveQuery(() => newestPoses(database, MOST_OWN), []);
+  const newest = own?.poses ?? [];
+  const more = (own?.count ?? 0) - newest.length;
   const groups: [string, readonly Pose[]][] = [
     ...(others ? [[others.group, others.poses] as [string, readonly Pose[]]] : []),
-    ...(own.length > 0 ? [['own', own.map((o) => o.pose)] as [string, readonly Pose[]]] : []),
+    ...(newest.length > 0 ? [['own', newest.map((o) => o.pose)] as [string, readonly Pose[]]] : []),
     ...Object.entries(HOUSE_POSES),
   ];
   return (
@@ -46,6 +51,7 @@ export function HousePoseChoice({
               {p.name}
             </option>
           ))}
+          {group === 'own' && more > 0 && <option disabled>{more} more under Keep as own pose</option>}
         </optgroup>
       ))}
     </select>

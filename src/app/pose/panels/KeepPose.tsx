@@ -4,8 +4,9 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState, type FormEvent } from 'react';
 import type { OwnPose } from '@/core/sitting';
 import type { Pose } from '@/core/pose';
-import { database, dropPose, keepPose, ownPoses, restorePose } from '@/data';
+import { database, dropPose, findPoses, keepPose, restorePose } from '@/data';
 import { doNow } from '@/keeping';
+import { usePoseStore } from '@/take/poseStore';
 
 const EMPTY = { name: '', tags: '', note: '' };
 
@@ -73,9 +74,44 @@ function KeepForm({ pose, onSaid }: KeepFormProps) {
   );
 }
 
-/** The poses that were kept, to be taken away and put back. */
+/** Own poses that are listed at once; words find the others. */
+const MOST_LISTED = 30;
+
+function OwnPoseRow({ own, onDropped }: { own: OwnPose; onDropped(own: OwnPose): void }) {
+  const drop = () =>
+    doNow('ownPose', () => dropPose(database, own.id), { done: (gone) => gone && onDropped(gone) });
+  return (
+    <p className="rule-t flex items-baseline justify-between gap-2 py-1">
+      <span title={own.note} className="min-w-0">
+        {own.name} <span className="quiet text-xs">{own.tags.join(', ')}</span>
+      </span>
+      <span className="shrink-0">
+        <button
+          type="button"
+          className="link-act text-xs"
+          aria-label={`Use ${own.name}`}
+          onClick={() => usePoseStore.getState().setPose(own.pose)}
+        >
+          use
+        </button>
+        <button
+          type="button"
+          className="link-act text-xs"
+          aria-label={`Take ${own.name} away`}
+          onClick={drop}
+        >
+          take away
+        </button>
+      </span>
+    </p>
+  );
+}
+
+/** The poses that were kept, to be found, used, taken away and put back. */
 function OwnPoses() {
-  const own = useLiveQuery(() => ownPoses(database), []) ?? [];
+  const [words, setWords] = useState('');
+  const found = useLiveQuery(() => findPoses(database, words, MOST_LISTED), [words]) ?? [];
+  const count = useLiveQuery(() => database.poses.count(), []) ?? 0;
   const [dropped, setDropped] = useState<OwnPose | null>(null);
   const putBack = (pose: OwnPose) => {
     doNow('ownPose', () => restorePose(database, pose));
@@ -91,22 +127,18 @@ function OwnPoses() {
           </button>
         </p>
       )}
-      {own.map((o) => (
-        <p key={o.id} className="rule-t flex items-baseline justify-between gap-2 py-1">
-          <span title={o.note}>
-            {o.name} <span className="quiet text-xs">{o.tags.join(', ')}</span>
-          </span>
-          <button
-            type="button"
-            className="link-act text-xs"
-            aria-label={`Take ${o.name} away`}
-            onClick={() =>
-              doNow('ownPose', () => dropPose(database, o.id), { done: (p) => setDropped(p ?? null) })
-            }
-          >
-            take away
-          </button>
-        </p>
+      {count > MOST_LISTED && (
+        <input
+          type="search"
+          className="field my-1"
+          aria-label="Find an own pose"
+          placeholder={`find one of ${count}`}
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+        />
+      )}
+      {found.map((own) => (
+        <OwnPoseRow key={own.id} own={own} onDropped={setDropped} />
       ))}
     </>
   );
@@ -115,8 +147,9 @@ function OwnPoses() {
 /** Keeps the pose under a name of its own, and lists what was kept. */
 export function KeepPose({ pose }: { pose: Pose }) {
   const [said, setSaid] = useState<string | null>(null);
+  const [isOpen, setOpen] = useState(false);
   return (
-    <details className="text-[13px]" data-testid="own-poses">
+    <details className="text-[13px]" data-testid="own-poses" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="cursor-pointer py-1">Keep as own pose</summary>
       <KeepForm pose={pose} onSaid={setSaid} />
       {said && (
@@ -124,7 +157,7 @@ export function KeepPose({ pose }: { pose: Pose }) {
           {said}
         </p>
       )}
-      <OwnPoses />
+      {isOpen && <OwnPoses />}
     </details>
   );
 }
