@@ -9,9 +9,14 @@ import { drawn, PATIENCE_MS, still } from './waits';
 
 /** The production build in a browser, and the moves that tests make in it. */
 export class Gilvo {
-  readonly server = { origin: inject('origin') };
+  readonly server: { origin: string };
   browser!: Browser;
   private readonly files: string[] = [];
+
+  /** @param origin where the build is served; that of all browser tests where nothing is said. */
+  constructor(origin = inject('origin')) {
+    this.server = { origin };
+  }
 
   get driver() {
     return this.browser.driver;

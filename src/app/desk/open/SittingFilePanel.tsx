@@ -1,7 +1,9 @@
 'use client';
 
+import isSame from 'fast-deep-equal';
 import { useState } from 'react';
 import { TAKES_BY_ITSELF, type Arrival, type OpenedFile } from '@/data';
+import { fieldWords } from '@/ui/store/fieldWords';
 import { STANDING_WORDS, TABLE_WORDS } from './standingWords';
 
 interface RowProps {
@@ -10,12 +12,23 @@ interface RowProps {
   onChange(isTaken: boolean): void;
 }
 
+/** What of a record says something else in the file than here. */
+function differingIn({ entry, here }: Arrival): string[] {
+  if (!here) return [];
+  const [there, own] = [entry.record, here.record] as unknown as [Fields, Fields];
+  const fields = [...new Set([...Object.keys(there), ...Object.keys(own)])];
+  return fields.filter((f) => !isSame(there[f], own[f])).map(fieldWords);
+}
+type Fields = Record<string, unknown>;
+
 function ArrivalRow({ arrival, isTaken, onChange }: RowProps) {
   const { entry, standing, name } = arrival;
+  const differs = differingIn(arrival);
   return (
     <li className="rule-b flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
       <span className="min-w-0 flex-1 truncate">
         <span className="quiet text-xs">{TABLE_WORDS[entry.table][0]}</span> {name}
+        {differs.length > 0 && <span className="quiet text-xs"> otherwise in {differs.join(', ')}</span>}
       </span>
       <span className={standing === 'both' ? 'font-bold text-accent' : 'quiet'}>
         {STANDING_WORDS[standing]}

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Sitter } from '@/core/people';
 import { database, erasePerson, tracesOf, type Mention } from '@/data';
 import { doNow } from '@/keeping';
-import { fieldWords } from './recordWords';
+import { fieldWords } from '@/ui/store/fieldWords';
 
 interface ErasePanelProps {
   sitter: Sitter;

@@ -1,50 +1,6 @@
 import type { Conflict } from '@/core/changes';
-import type { Sitter } from '@/core/people';
 import type { KeepState } from '@/keeping';
-
-/** Each field of a record as the form calls it. */
-const FIELD_WORDS: Record<keyof Sitter, string> = {
-  id: 'record',
-  name: 'name',
-  addressAs: 'addressed as',
-  pronouns: 'pronouns',
-  language: 'language',
-  email: 'e-mail',
-  phone: 'telephone',
-  needs: 'needs',
-  units: 'units',
-  profile: 'body and motion',
-  motionWords: 'what else limits them',
-  betterSide: 'better side',
-  wishes: 'wishes',
-  dislikes: 'dislikes',
-  boundaries: 'boundaries',
-  stopWord: 'word to stop',
-  consents: 'agreements',
-  guardian: 'guardian',
-  wardrobe: 'wardrobe',
-  note: 'notes',
-  privateNote: 'private notes',
-  tags: 'tags',
-  archived: 'archive',
-  binnedAt: 'bin',
-};
-
-/** Fields of other records in which a person can be named. */
-const OTHER_WORDS: Record<string, string> = {
-  comes: 'who comes along',
-  title: 'title',
-  place: 'place',
-  looks: 'looks',
-  members: 'members',
-  room: 'room',
-  pose: 'pose',
-};
-
-/** A field of a record in words, by its name. */
-export function fieldWords(field: string): string {
-  return (FIELD_WORDS as Record<string, string>)[field] ?? OTHER_WORDS[field] ?? field;
-}
+import { fieldWords } from '@/ui/store/fieldWords';
 
 function valueWords(value: unknown): string {
   if (value === undefined || value === '') return 'nothing';
@@ -54,8 +10,7 @@ function valueWords(value: unknown): string {
 
 /** What was changed of a record here and elsewhere, with both values where they are short. */
 export function recordConflictWords({ path, mine, theirs }: Conflict): string {
-  const field = path[0] as keyof Sitter | undefined;
-  const words = field ? FIELD_WORDS[field] : 'the record';
+  const words = path[0] === undefined ? 'the record' : fieldWords(path[0]);
   return `${words}: ${valueWords(theirs)} there, ${valueWords(mine)} here`;
 }
 
