@@ -2,6 +2,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { merge, type Conflict } from '@/core/changes';
 import { withSetting, type SettingId } from '@/core/pose';
 import type { Take } from '@/core/sitting';
+import { TAKES_BY_ITSELF } from '../files/arrivals';
+import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { GilvoDatabase } from '../store/database';
 import { placeDemo } from '../demo/demo';
 import { loadSitting, removeTake, reorderTakes, restoreTake, saveTake } from './sittings';
@@ -80,7 +82,7 @@ class Tab {
 
 describe('two tabs on one store', () => {
   it.each([11, 29, 47])(
-    'lose nothing in 300 edits, orders and removals but what is told, seed %i',
+    'lose nothing in 300 edits, orders, removals and older files read again but what is told, seed %i',
     async (seed) => {
       const random = numbers(seed);
       const any = <T>(of: readonly T[]): T => of[Math.floor(random() * of.length)]!;
@@ -90,6 +92,7 @@ describe('two tabs on one store', () => {
       /** Values that were set, by take and field, and those that were replaced by somebody who saw them. */
       const set = new Map<string, Set<number>>();
       const replaced = new Set<string>();
+      let file = await exportSitting(db, ID, new Date());
 
       for (let n = 1; n <= 300; n++) {
         const tab = any(tabs);
@@ -103,7 +106,12 @@ describe('two tabs on one store', () => {
           tab.open.set(takeId, { ...own, take });
           set.set(place, (set.get(place) ?? new Set()).add(FIELDS[field]!.read(take)));
         } else if (chance < 0.85) await tab.write(any(takeIds));
-        else if (chance < 0.92) {
+        else if (chance < 0.87) file = await exportSitting(db, ID, new Date());
+        else if (chance < 0.89) {
+          const opened = await openSittingFile(db, file);
+          const chosen = opened.arrivals.filter((a) => TAKES_BY_ITSELF[a.standing]);
+          await takeFile(db, opened, new Set(chosen.map((a) => a.key)));
+        } else if (chance < 0.93) {
           const order = (await loadSitting(db, ID))!.takes.map((t) => t.id);
           await reorderTakes(db, ID, [...order.slice(1), order[0]!]);
         } else if (chance < 0.96) {
