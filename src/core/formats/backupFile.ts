@@ -81,12 +81,10 @@ async function blockLine(block: number, records: readonly BackupEntry[], lock?: 
   return JSON.stringify({ block, data: await lock.close(JSON.stringify(records), block) });
 }
 
-/** What was read of a backup, and what of it could not be. */
+/** What was read of a backup; its head says how much there was. */
 export interface ReadBackup {
   head: BackupHead;
   entries: BackupEntry[];
-  /** Blocks that are missing or damaged. */
-  lostBlocks: number[];
 }
 
 /**
@@ -124,11 +122,7 @@ export async function readBackup(text: string, passphrase = ''): Promise<ReadBac
         ? 'The passphrase is another, or nothing of the backup is whole'
         : 'Nothing of the backup is whole',
     );
-  return {
-    head,
-    entries: numbers.flatMap((block) => found.get(block) ?? []),
-    lostBlocks: numbers.filter((block) => !found.has(block)),
-  };
+  return { head, entries: numbers.flatMap((block) => found.get(block) ?? []) };
 }
 
 /** One block; null where it is damaged. */

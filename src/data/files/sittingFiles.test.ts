@@ -121,6 +121,8 @@ describe('a sitting file', () => {
     const text = await exportSitting(db, ID, NOW);
     await changeSitting(db, ID, (s) => ({ ...s, looks: [...s.looks, { ...s.looks[0]!, id: 'look-2' }] }));
     const like = (await db.takes.get('demo-take-1'))!;
+    // its place is that of the last one in the file
+    await removeTake(db, 'demo-take-3');
     await addTake(db, { ...like, id: 'own', lookId: 'look-2' });
     const opened = await openSittingFile(db, text);
     expect(opened.onlyHere.map((t) => t.id)).toEqual(['own']);
