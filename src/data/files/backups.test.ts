@@ -53,7 +53,7 @@ describe('a backup', () => {
     'restores everything into an empty store, locked with %s',
     async (passphrase) => {
       const text = await textOf(passphrase);
-      expect(text.includes('Runa')).toBe(passphrase === undefined);
+      expect(text.includes('for me alone')).toBe(passphrase === undefined);
       const opened = await openBackup(other, text, passphrase);
       expect(opened).toMatchObject({ lost: 0, unsound: [] });
       await restoreBackup(other, opened, 'join');
