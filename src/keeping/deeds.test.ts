@@ -67,6 +67,36 @@ describe('a deed', () => {
     expect(told()).toBeUndefined();
   });
 
+  it('is done once, even where what follows it on the page goes wrong', async () => {
+    const { doNow, done, work, settled } = doing();
+    const wrong = new Error('the page went on');
+    doNow('frame', work('one'), {
+      done: () => {
+        throw wrong;
+      },
+    });
+    await expect(settled()).rejects.toBe(wrong);
+    doNow('frame', work('two'));
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(done).toEqual(['one', 'two']);
+  });
+
+  it('that is given up leaves those behind it', async () => {
+    const { doNow, done, work, refuse } = doing();
+    refuse(FULL);
+    doNow('frame', work('one'));
+    doNow('order', work('two'));
+    doNow('bin', work('three'));
+    await vi.advanceTimersByTimeAsync(1_500);
+    expect(told()!.more).toBe(2);
+    told()!.letGo();
+    await vi.advanceTimersByTimeAsync(10);
+    expect(told()!.thing).toBe('order');
+    refuse(null);
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(done).toEqual(['two', 'three']);
+  });
+
   it('of a name takes the place of the one that waits', async () => {
     const { doNow, done, work, refuse } = doing();
     refuse(FULL);

@@ -33,49 +33,63 @@ const BY = 'deeds';
 export function createDeeds() {
   const waiting: Deed[] = [];
   let running: Promise<void> | null = null;
-  const retry = createRetry(() => void runAll());
+  const retry = createRetry(() => runAll());
   const { tell } = useUnkept.getState();
 
-  const letGo = (): void => {
-    waiting.length = 0;
+  const drop = (deed: Deed): void => {
+    const at = waiting.indexOf(deed);
+    if (at >= 0) waiting.splice(at, 1);
+  };
+  /** Gives up one deed; those behind it go on. */
+  const giveUp = (deed: Deed): void => {
+    drop(deed);
     retry.rest();
     tell(BY, null);
+    runAll();
   };
-  const refuse = ({ thing, refused }: Deed, refusal: Refusal): void => {
+  const refuse = (deed: Deed, refusal: Refusal): void => {
+    const { thing, refused } = deed;
     if (refusal.kind === 'said' && refused) return refused(refusal.why);
-    const waits = refusal.kind === 'store';
-    tell(BY, { thing, refusal, letGo, ...(waits && { tryNow: () => void runAll() }) });
+    const letGo = () => giveUp(deed);
+    const waits = refusal.kind === 'store' && { tryNow: () => runAll(), more: waiting.length - 1 };
+    tell(BY, { thing, refusal, letGo, ...waits });
   };
 
   /** Does the first of those that wait; false where the store refuses. */
   async function runOne(deed: Deed): Promise<boolean> {
-    try {
-      const value = await deed.work();
-      (deed.done as ((value: unknown) => void) | undefined)?.(value);
+    const came = await deed.work().then(
+      (value) => ({ value }),
+      (error: unknown) => ({ refusal: refusalOf(error) }),
+    );
+    const isRefused = 'refusal' in came;
+    if (isRefused && came.refusal.kind === 'store') {
+      refuse(deed, came.refusal);
+      return false;
+    }
+    drop(deed);
+    if (isRefused) refuse(deed, came.refusal);
+    else {
       tell(BY, null);
       if (!OF_THE_PAGE.includes(deed.thing)) askToPersist();
-    } catch (error) {
-      const refusal = refusalOf(error);
-      refuse(deed, refusal);
-      if (refusal.kind === 'store') return false;
+      // what comes after it on the page is no part of the deed, and cannot have it done twice
+      (deed.done as ((value: unknown) => void) | undefined)?.(came.value);
     }
-    const at = waiting.indexOf(deed);
-    if (at >= 0) waiting.splice(at, 1);
     return true;
   }
 
   async function runWaiting(): Promise<void> {
-    for (let deed = waiting[0]; deed; deed = waiting[0]) {
-      if (!(await runOne(deed))) return retry.later();
-      retry.rest();
+    try {
+      for (let deed = waiting[0]; deed; deed = waiting[0]) {
+        if (!(await runOne(deed))) return retry.later();
+        retry.rest();
+      }
+    } finally {
+      running = null;
     }
   }
 
-  async function runAll(): Promise<void> {
-    running ??= runWaiting().finally(() => {
-      running = null;
-    });
-    await running;
+  function runAll(): void {
+    if (waiting.length > 0) running ??= runWaiting();
   }
 
   return {
@@ -85,7 +99,7 @@ export function createDeeds() {
       const at = name === undefined ? -1 : waiting.findIndex((d, i) => i > 0 && d.name === name);
       if (at < 0) waiting.push(deed);
       else waiting[at] = deed;
-      void runAll();
+      runAll();
     },
     /** Resolves when nothing is under way; what the store refused still waits then. */
     settled: () => running ?? Promise.resolve(),

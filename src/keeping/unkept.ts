@@ -36,6 +36,8 @@ export type Thing = (typeof THINGS)[number];
 export interface Unkept {
   thing: Thing;
   refusal: Refusal;
+  /** How many others wait behind it. */
+  more?: number;
   /** Tries again at once; absent where that cannot help. */
   tryNow?: () => void;
   /** Gives it up. */

@@ -75,15 +75,21 @@ async function beforeOf(db: GilvoDatabase, entries: readonly Entry[]): Promise<B
   return { records, lineages: keys.map((key, i) => ({ key, past: stored[i]?.past ?? null })) };
 }
 
-/** Writes records of a file within a running transaction. Returns what stood there before. */
+/**
+ * Writes records of a file within a running transaction.
+ * @param moved records that were in no file and are written along with them.
+ * @returns what stood there before.
+ */
 export async function writeEntries(
   db: GilvoDatabase,
   entries: readonly Entry[],
   lineage: Lineage,
+  moved: readonly Entry[] = [],
 ): Promise<Before> {
-  const before = await beforeOf(db, entries);
-  for (const table of new Set(entries.map((e) => e.table)))
-    await db.table(table).bulkPut(entries.filter((e) => e.table === table).map((e) => e.record));
+  const all = [...entries, ...moved];
+  const before = await beforeOf(db, all);
+  for (const table of new Set(all.map((e) => e.table)))
+    await db.table(table).bulkPut(all.filter((e) => e.table === table).map((e) => e.record));
   await rememberFile(db, entries, lineage);
   return before;
 }

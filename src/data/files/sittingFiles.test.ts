@@ -8,6 +8,7 @@ import { changeSitting, savePerson } from '../records/people';
 import { addFrame, addTake, loadSitting, removeTake, saveTake, startSitting } from '../records/sittings';
 import { GilvoDatabase } from '../store/database';
 import { TAKES_BY_ITSELF, takeBack, type Arrival } from './arrivals';
+import { countUnsent } from './unsent';
 import { exportSitting, openSittingFile, takeFile } from './sittingFiles';
 
 const ID = DEMO_SITTING.id;
@@ -130,6 +131,15 @@ describe('a sitting file', () => {
     const { sitting, takes } = (await loadSitting(db, ID))!;
     expect(takes.map((t) => t.position)).toEqual([0, 1, 2, 3, 4, 5]);
     expect(sitting.looks.map((l) => l.id)).toEqual(['look-1', 'look-2']);
+  });
+
+  it('leaves an edit that was made while it was looked at', async () => {
+    const opened = await openSittingFile(db, await exportSitting(db, ID, NOW));
+    await turnHips(db, 'demo-take-1', 12);
+    await takeFile(db, opened, new Set(['takes/demo-take-2']));
+    expect((await db.takes.get('demo-take-1'))!.shot.pose.settings.hipsTurnLeftDeg).toBe(12);
+    // what is only here is in no file yet
+    expect(await countUnsent(db)).toBe(1);
   });
 
   it('is undone as a whole', async () => {

@@ -73,10 +73,10 @@ async function assertOwn(
     );
 }
 
-/** The looks that taken poses need and the sitting does not have, taken from the file along with them. */
-function withNeededLooks(sitting: Sitting, from: Sitting, takes: readonly Take[]): Sitting {
-  const isHere = (id: string) => sitting.looks.some((l) => l.id === id);
-  const needed = from.looks.filter((l) => !isHere(l.id) && takes.some((t) => t.lookId === l.id));
+/** A sitting with the looks that poses of it need, taken from where they are. */
+function withNeededLooks(sitting: Sitting, from: Sitting | undefined, takes: readonly Take[]): Sitting {
+  const isThere = (id: string) => sitting.looks.some((l) => l.id === id);
+  const needed = from?.looks.filter((l) => !isThere(l.id) && takes.some((t) => t.lookId === l.id)) ?? [];
   return needed.length > 0 ? { ...sitting, looks: [...sitting.looks, ...needed] } : sitting;
 }
 
@@ -87,48 +87,47 @@ function inOrder(takes: readonly Take[]): Take[] {
     .map((take, position) => (take.position === position ? take : { ...take, position }));
 }
 
-/** The sitting as it will stand: what was chosen of the file, and all that is only here. */
-async function joined(
-  db: GilvoDatabase,
-  { file, arrivals, onlyHere }: OpenedFile,
-  chosen: ReadonlySet<string>,
-) {
-  const taken = arrivals.filter((a) => chosen.has(a.key)).map((a) => a.entry);
-  const of = <T>(table: Entry['table']) => taken.filter((e) => e.table === table).map((e) => e.record as T);
-  const isHere = async (id: string) => (await db.takes.get(id)) !== undefined;
-  const takes = of<Take>('takes');
-  const stays: Take[] = [...onlyHere];
-  for (const { id } of file.takes)
-    if (!takes.some((t) => t.id === id) && (await isHere(id))) stays.push((await db.takes.get(id))!);
-  const ordered = inOrder([...takes, ...stays]);
-  const theirs = of<Sitting>('sittings')[0];
-  const sitting = theirs ?? (await db.sittings.get(file.sitting.id)) ?? file.sitting;
-  const isThere = new Set(ordered.map((t) => t.id));
-  const frames = taken.filter(
-    (e) => e.table === 'frames' && isThere.has((e as Entry<'frames'>).record.takeId),
-  );
-  // a sitting cannot be without its sitter
-  const sitters = taken.filter((e) => e.table === 'sitters');
-  const needsSitter = sitters.length === 0 && !(await db.sitters.get(sitting.sitterId));
-  return [
-    ...(needsSitter ? [{ table: 'sitters', record: file.sitter } as const] : sitters),
-    // looks that poses here belong to stay, whatever the file says of the sitting
-    {
-      table: 'sittings',
-      record: await withLooksOfHere(db, withNeededLooks(sitting, file.sitting, takes), stays),
-    } as const,
-    ...ordered.map((record) => ({ table: 'takes', record }) as const),
-    ...frames,
-  ] satisfies Entry[];
+/** The sitter of the file, where it was chosen, or where the sitting would be without one. */
+async function sitterEntries(db: GilvoDatabase, file: SittingFile, isChosen: boolean): Promise<Entry[]> {
+  const isHere = (await db.sitters.get(file.sitter.id)) !== undefined;
+  return isChosen || !isHere ? [{ table: 'sitters', record: file.sitter }] : [];
 }
 
-async function withLooksOfHere(
+/** What is written of a sitting: what comes from the file, and what is here and only moves to make room. */
+interface Joined {
+  taken: Entry[];
+  moved: Entry[];
+}
+
+/** The sitting as it will stand: what was chosen of the file, and all that is here besides. */
+async function joined(
   db: GilvoDatabase,
-  sitting: Sitting,
-  stays: readonly Take[],
-): Promise<Sitting> {
-  const here = await db.sittings.get(sitting.id);
-  return here ? withNeededLooks(sitting, here, stays) : sitting;
+  { file }: OpenedFile,
+  isChosen: (table: Entry['table'], id: string) => boolean,
+): Promise<Joined> {
+  const { sitting, sitter, takes, frames } = file;
+  const own = await db.sittings.get(sitting.id);
+  const chosen = takes.filter((t) => isChosen('takes', t.id));
+  const chosenIds = new Set(chosen.map((t) => t.id));
+  // read now: what was open when the file was chosen may have been edited since
+  const here = await db.takes.where('sittingId').equals(sitting.id).toArray();
+  const stays = here.filter((t) => !chosenIds.has(t.id));
+  const ordered = inOrder([...chosen, ...stays]);
+  const isThere = new Set(ordered.map((t) => t.id));
+  const base = own && !isChosen('sittings', sitting.id) ? own : sitting;
+  // looks that poses belong to stay, whoever says what of the sitting
+  const whole = withNeededLooks(withNeededLooks(base, sitting, chosen), own, stays);
+  const kept = frames.filter((f) => isThere.has(f.takeId) && isChosen('frames', f.id));
+  const isMoved = (take: Take) => !chosenIds.has(take.id) && !here.includes(take);
+  return {
+    taken: [
+      ...(await sitterEntries(db, file, isChosen('sitters', sitter.id))),
+      ...(whole === own ? [] : [{ table: 'sittings', record: whole } as const]),
+      ...ordered.filter((t) => chosenIds.has(t.id)).map((record): Entry => ({ table: 'takes', record })),
+      ...kept.map((record): Entry => ({ table: 'frames', record })),
+    ],
+    moved: ordered.filter(isMoved).map((record): Entry => ({ table: 'takes', record })),
+  };
 }
 
 /**
@@ -141,7 +140,8 @@ export async function takeFile(
   opened: OpenedFile,
   chosen: ReadonlySet<string>,
 ): Promise<Before> {
-  return db.transaction('rw', touched(db), async () =>
-    writeEntries(db, await joined(db, opened, chosen), opened.file.lineage),
-  );
+  return db.transaction('rw', touched(db), async () => {
+    const { taken, moved } = await joined(db, opened, (table, id) => chosen.has(`${table}/${id}`));
+    return writeEntries(db, taken, opened.file.lineage, moved);
+  });
 }

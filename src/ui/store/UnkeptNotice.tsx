@@ -5,12 +5,13 @@ import { Notice } from './Notice';
 import { refusalWords, THING_WORDS } from './storeWords';
 
 function UnkeptLine({ unkept }: { unkept: Unkept }) {
-  const { thing, refusal, tryNow, letGo } = unkept;
+  const { thing, refusal, more = 0, tryNow, letGo } = unkept;
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <span>
         {THING_WORDS[thing]} is not on disk: {refusalWords(refusal)}.
         {tryNow && ' It is kept here while the page is open, and tried again by itself.'}
+        {more > 0 && ` ${more} more wait behind it.`}
       </span>
       {tryNow && (
         <button type="button" className="act" onClick={tryNow}>
