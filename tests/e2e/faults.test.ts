@@ -207,15 +207,7 @@ describe('a broken record', () => {
   it('is set aside with its reason, and everything else works', async () => {
     const take = await gilvo.stored<Take>('takes', 'demo-take-3');
     const { camera: _, ...shot } = take.shot;
-    await gilvo.driver.executeAsyncScript(
-      `const [record, done] = arguments;
-       const open = indexedDB.open('gilvo');
-       open.onsuccess = () => {
-         const put = open.result.transaction('takes', 'readwrite').objectStore('takes').put(record);
-         put.onsuccess = () => { open.result.close(); done(); };
-       };`,
-      { ...take, shot },
-    );
+    await gilvo.putBehind('takes', { ...take, shot });
     await gilvo.open('/run?sitting=demo-yearbook');
     await gilvo.one('main');
     await gilvo.open('/');
@@ -233,15 +225,7 @@ describe('a broken record', () => {
 
   it('of a sitting leaves the desk standing', async () => {
     const sitting = await gilvo.stored<Sitting>('sittings', 'demo-yearbook');
-    await gilvo.driver.executeAsyncScript(
-      `const [record, done] = arguments;
-       const open = indexedDB.open('gilvo');
-       open.onsuccess = () => {
-         const put = open.result.transaction('sittings', 'readwrite').objectStore('sittings').put(record);
-         put.onsuccess = () => { open.result.close(); done(); };
-       };`,
-      { ...sitting, minutes: 'thirty' },
-    );
+    await gilvo.putBehind('sittings', { ...sitting, minutes: 'thirty' });
     await gilvo.open('/');
     expect(await gilvo.text('[data-testid="set-aside"]')).toContain('minutes is "thirty": give a number');
     await gilvo.press('Mend it');

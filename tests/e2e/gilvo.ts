@@ -142,6 +142,20 @@ export class Gilvo {
     );
   }
 
+  /** Writes a record into the store behind the page's back, sound or not. */
+  async putBehind(table: string, record: unknown): Promise<void> {
+    await this.driver.executeAsyncScript(
+      `const [table, record, done] = arguments;
+       const open = indexedDB.open('gilvo');
+       open.onsuccess = () => {
+         const put = open.result.transaction(table, 'readwrite').objectStore(table).put(record);
+         put.onsuccess = () => { open.result.close(); done(); };
+       };`,
+      table,
+      record,
+    );
+  }
+
   /** Faults that the accessibility checker finds on the page, as readable lines. */
   async violations(): Promise<string[]> {
     if (!(await this.driver.executeScript<boolean>('return "axe" in window')))
