@@ -9,11 +9,29 @@ interface PaintedPictureProps {
   label: string;
   testId?: string;
   className: string;
+  /** Hears once when it comes into sight, or near it. */
+  onSeen?(): void;
 }
 
+/** How far from what is in sight a picture is near it. */
+const NEAR = '200px';
+
 /** A picture from a worker on a canvas of its own pixels. */
-export function PaintedPicture({ picture, label, testId, className }: PaintedPictureProps) {
+export function PaintedPicture({ picture, label, testId, className, onSeen }: PaintedPictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    if (!onSeen) return;
+    const sight = new IntersectionObserver(
+      (entries) => {
+        if (!entries.some((e) => e.isIntersecting)) return;
+        sight.disconnect();
+        onSeen();
+      },
+      { rootMargin: NEAR },
+    );
+    sight.observe(canvas.current!);
+    return () => sight.disconnect();
+  }, [onSeen]);
   const count = useRef(0);
   useEffect(() => {
     const target = canvas.current;

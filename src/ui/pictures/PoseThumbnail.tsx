@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { Shot } from '@/core/picture';
 import { studio } from '@/workers/studioClient';
@@ -33,11 +33,18 @@ interface PoseThumbnailProps {
 
 /** The shot as the measuring picture sees it, developed small. */
 export function PoseThumbnail({ profile, shot, scale, className, label }: PoseThumbnailProps) {
-  const ask = useCallback(() => pictureOf(profile, shot, scale), [profile, shot, scale]);
+  const [isSeen, setSeen] = useState(false);
+  const onSeen = useCallback(() => setSeen(true), []);
+  // a run or a desk can hold many: only what is looked at is worked out
+  const ask = useMemo(
+    () => (isSeen ? () => pictureOf(profile, shot, scale) : null),
+    [isSeen, profile, shot, scale],
+  );
   const { value, refused } = useNewest(ask);
   return (
     <PaintedPicture
       picture={value}
+      onSeen={onSeen}
       label={refused ? `${label}: no picture from this camera` : label}
       className={`bg-base-300 object-contain ${className ?? ''}`}
     />
