@@ -3,6 +3,7 @@ import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/literata';
+import { LeftEdits } from './LeftEdits';
 import { StoreGate } from '@/ui/store/StoreGate';
 import './globals.css';
 
@@ -19,6 +20,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" data-theme="linen" suppressHydrationWarning>
       <body className="bg-base-100 text-base-content">
+        <LeftEdits />
         <StoreGate>{children}</StoreGate>
       </body>
     </html>

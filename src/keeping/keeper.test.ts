@@ -135,3 +135,42 @@ it('an edit that is given up is written no more', async () => {
   expect(state().kind).toBe('saved');
   expect(isUnkept()).toBe(false);
 });
+
+describe('a page that is left', () => {
+  const stored = new Map<string, string>();
+  const listeners: (() => void)[] = [];
+  beforeEach(() => {
+    stored.clear();
+    listeners.length = 0;
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => stored.get(key) ?? null,
+      setItem: (key: string, text: string) => stored.set(key, text),
+      removeItem: (key: string) => stored.delete(key),
+    });
+    vi.stubGlobal('document', { addEventListener: () => undefined });
+    vi.stubGlobal('addEventListener', (name: string, act: () => void) => {
+      if (name === 'pagehide') listeners.push(act);
+    });
+  });
+  afterEach(() => vi.unstubAllGlobals());
+
+  it('hands an edit that is not on disk to the next one, which writes it as what was changed', async () => {
+    const first = kept();
+    first.refuse(new DOMException('no room', 'QuotaExceededError'));
+    first.keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    for (const act of listeners) act();
+    const next = kept();
+    next.takes.set(FIRST.id, { ...FIRST, plannedFrames: 40 });
+    await vi.advanceTimersByTimeAsync(500);
+    expect(next.takes.get(FIRST.id)).toMatchObject({ minutes: 5, plannedFrames: 40 });
+    expect(stored.size).toBe(0);
+  });
+
+  it('hands on nothing that is on disk', async () => {
+    const { keeper } = kept();
+    keeper.edited(FIRST, { ...FIRST, minutes: 5 });
+    await vi.advanceTimersByTimeAsync(500);
+    for (const act of listeners) act();
+    expect(stored.size).toBe(0);
+  });
+});

@@ -1,9 +1,10 @@
 import { create } from 'zustand';
 import { merge, type Conflict } from '@/core/changes';
 import { GoneError, type Written } from '@/data';
-import { onLeaving } from './leaving';
+import { onEnd, onLeaving } from './leaving';
 import { askToPersist } from './room';
 import { createRetry, refusalOf } from './retry';
+import { stash, takeStash } from './stash';
 import { useUnkept, type Refusal, type Thing } from './unkept';
 
 /** An edit is written at once; those within this time after it are written together, milliseconds, so that a long drag is written as it goes. */
@@ -109,18 +110,24 @@ export function createKeeper<T extends { id: string }>({ thing, write, onWritten
     });
     await writing;
   }
+  function edited(base: T, now: T): void {
+    waiting.set(now.id, { base: waiting.get(now.id)?.base ?? base, edited: now });
+    if (useKeeping.getState().state.kind !== 'failed') say({ kind: 'saving' });
+    const waitMs = Math.max(0, wroteAtMs + TOGETHER_MS - Date.now());
+    timer ??= setTimeout(() => void flush(), waitMs);
+  }
+
   onLeaving(() => void flush());
+  onEnd(() => stash(thing, [...waiting.values()]));
+  // what an earlier page was left with is written now, as what was changed: written twice it says the same
+  for (const left of takeStash<Partial<Edit<T>>>(thing))
+    if (left.base?.id && left.edited?.id) edited(left.base, left.edited);
 
   return {
     useKeeping,
     flush,
     /** Takes an edit of a record that was read or written last as `base`. */
-    edited(base: T, edited: T): void {
-      waiting.set(edited.id, { base: waiting.get(edited.id)?.base ?? base, edited });
-      if (useKeeping.getState().state.kind !== 'failed') say({ kind: 'saving' });
-      const waitMs = Math.max(0, wroteAtMs + TOGETHER_MS - Date.now());
-      timer ??= setTimeout(() => void flush(), waitMs);
-    },
+    edited,
     /** The edit of a record that is not on disk yet. */
     unsaved: (id: string): Edit<T> | undefined => waiting.get(id),
     /** Forgets what was told of changes elsewhere. */

@@ -4,3 +4,8 @@ export function onLeaving(write: () => void): void {
   addEventListener('pagehide', write);
   document.addEventListener('visibilitychange', write);
 }
+
+/** Calls back in the last moment of a page. */
+export function onEnd(act: () => void): void {
+  if (typeof document !== 'undefined') addEventListener('pagehide', act);
+}

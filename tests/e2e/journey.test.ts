@@ -290,7 +290,7 @@ it('saves the sitting to a file', async () => {
   await gilvo.press('Save to a file');
   saved = await gilvo.downloaded();
   expect(saved.name).toBe('centenary-yearbook.gilvo.json');
-  expect(JSON.parse(saved.text)).toMatchObject({ format: 'gilvo.sitting', version: 4 });
+  expect(JSON.parse(saved.text)).toMatchObject({ format: 'gilvo.sitting', version: 5 });
 });
 
 it('opens that file in an empty browser, and everything is there', async () => {
