@@ -28,6 +28,7 @@ function backupWords({ lastBackup, unsent }: KeptHere): string {
     ? `The last backup was made ${formatDistanceToNow(lastBackup)} ago.`
     : 'No backup was made here yet.';
   if (unsent === null) return last;
+  if (unsent === 0 && !lastBackup) return 'Nothing is here that has to be backed up.';
   if (unsent === 0) return `${last} Everything is in a file.`;
   return `${last} ${unsent === 1 ? 'One record is' : `${unsent} records are`} in no file yet.`;
 }
