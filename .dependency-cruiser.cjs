@@ -1,6 +1,7 @@
 /** Imports run downwards only: app -> take -> ui, drawing -> keeping, workers -> data -> core; inside core in the order listed. */
 const CORE = [
   'units',
+  'checks',
   'changes',
   'kernel',
   'body',

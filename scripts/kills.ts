@@ -12,10 +12,10 @@ const browser = await openBrowser();
 const gilvo = new Gilvo(server.origin);
 gilvo.browser = browser;
 try {
-  const { corrupt, lostMs } = await killOften(gilvo, TIMES, browser.profile);
+  const { corrupt, forgotten, lostMs } = await killOften(gilvo, TIMES, browser.profile);
   const sorted = [...lostMs].sort((a, b) => a - b);
   console.log(
-    `${TIMES} kills: ${corrupt} corrupt, lost ${sorted[TIMES / 2]} ms in the middle, ${sorted.at(-1)} ms at most`,
+    `${TIMES} kills: ${corrupt} corrupt, ${forgotten} gone that were in the store, lost ${sorted[TIMES / 2]} ms in the middle, ${sorted.at(-1)} ms at most`,
   );
 } finally {
   await gilvo.browser.quit();

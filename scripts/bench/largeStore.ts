@@ -1,6 +1,6 @@
 import { writeBackup, type BackupEntry } from '@/core/formats';
 import { STANDING_POSES } from '@/core/library';
-import { NEW_SITTER, NEW_SITTING } from '@/data/demo/blank';
+import { NEW_SITTER, NEW_SITTING } from '@/data/records/blank';
 import { DEMO_SITTING, demoTakes } from '@/data/demo/demo';
 import { DEMO_SITTER } from '@/data/demo/demoPeople';
 
@@ -60,5 +60,5 @@ function largeEntries(): BackupEntry[] {
 
 /** A backup of a large store, as text. */
 export async function largeBackup(): Promise<string> {
-  return (await writeBackup(largeEntries(), { madeAt: new Date(START_MS) })).join('\n');
+  return (await writeBackup(largeEntries(), new Date(START_MS))).join('\n');
 }

@@ -1,16 +1,19 @@
 'use client';
 
 import { useEffect } from 'react';
-import { isStashed, useStoreState } from '@/keeping';
+import { isStashed, useStoreState, type Thing } from '@/keeping';
+
+/** The keepers by what they keep; each writes what an earlier page was left with as soon as it is there. */
+const KEEPERS: readonly (readonly [Thing, () => Promise<unknown>])[] = [
+  ['pose', () => import('@/take/takeKeeper')],
+  ['person', () => import('./people/record/recordKeeper')],
+];
 
 /** Has the keepers write what an earlier page was left with, whatever place is opened first. */
 export function LeftEdits() {
   const isOpen = useStoreState((s) => s.kind === 'open');
   useEffect(() => {
-    if (!isOpen) return;
-    // they write what was left as soon as they are there
-    if (isStashed('pose')) void import('@/take/takeKeeper');
-    if (isStashed('person')) void import('./people/record/recordKeeper');
+    if (isOpen) for (const [thing, load] of KEEPERS) if (isStashed(thing)) void load();
   }, [isOpen]);
   return null;
 }

@@ -1,7 +1,7 @@
 export { database } from './store/database';
 export { storeFaultOf, type StoreFault } from './store/faults';
 export { beginAnew, openStore, stayClosed, type StoreMark, type StoreState } from './store/opening';
-export { mended, mendSetAside, removeSetAside, restoreSetAside } from './store/setAside';
+export { mended, mendSetAside, removeSetAside, restoreSetAside } from './records/mending';
 export type { SetAside, TableId } from './store/kept';
 export {
   addFrame,
@@ -9,7 +9,7 @@ export {
   keptWhereEqual,
   allSittings,
   loadSitting,
-  sittersOf,
+  namesOfSitters,
   removeTake,
   reorderTakes,
   restoreTake,
@@ -29,20 +29,23 @@ export {
   savePerson,
 } from './records/people';
 export { exportSitting, openSittingFile, takeFile, type OpenedFile } from './files/sittingFiles';
-export { TAKES_BY_ITSELF, takeBack, type Arrival, type Before } from './files/arrivals';
+export { takeBack, type Arrival, type Before } from './files/arrivals';
 export {
+  counted,
   exportBackup,
   joining,
   openBackup,
   restoreBackup,
+  type Counted,
   type OpenedBackup,
   type RestoreWay,
+  type Unsound,
 } from './files/backups';
 export { countUnsent } from './files/unsent';
-export { erasePerson, tracesOf, type Mention, type PersonTraces } from './records/erasing';
+export { erasePerson, mentionsOf, tracesOf, type Mention, type PersonTraces } from './records/erasing';
 export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
 export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
-export { AVERAGE_PROFILE } from './demo/blank';
+export { AVERAGE_PROFILE } from './records/blank';
 export { placeDemo } from './demo/demo';
 export { kitLenses, saveLenses } from './records/kit';
 export { dropRoom, keepRoom, keptRooms } from './records/rooms';

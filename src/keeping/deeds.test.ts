@@ -54,7 +54,7 @@ describe('a deed', () => {
     doNow('frame', work('one'));
     await vi.advanceTimersByTimeAsync(10);
     refuse(null);
-    told()!.tryNow!();
+    told()!.tryNow();
     await vi.advanceTimersByTimeAsync(10);
     expect(done).toEqual(['one']);
     refuse(FULL);
@@ -84,12 +84,14 @@ describe('a deed', () => {
   it('that is given up leaves those behind it', async () => {
     const { doNow, done, work, refuse } = doing();
     refuse(FULL);
-    doNow('frame', work('one'));
+    const dropped: string[] = [];
+    doNow('frame', work('one'), { dropped: () => dropped.push('one') });
     doNow('order', work('two'));
     doNow('bin', work('three'));
     await vi.advanceTimersByTimeAsync(1_500);
-    expect(told()!.more).toBe(2);
+    expect(told()!.waiting).toBe(3);
     told()!.letGo();
+    expect(dropped).toEqual(['one']);
     await vi.advanceTimersByTimeAsync(10);
     expect(told()!.thing).toBe('order');
     refuse(null);
@@ -120,7 +122,7 @@ describe('a deed', () => {
     const { doNow } = doing();
     doNow('order', () => Promise.reject(new RangeError('order must name each take once')));
     await vi.advanceTimersByTimeAsync(10);
-    expect(told()!.refusal).toEqual({ kind: 'said', why: 'order must name each take once' });
+    expect(told()).toMatchObject({ refusal: { why: 'order must name each take once' }, waiting: 0 });
     expect(isUnkept()).toBe(false);
     told()!.letGo();
     expect(told()).toBeUndefined();

@@ -8,6 +8,7 @@ interface Deed {
   work(): Promise<unknown>;
   done?: ((value: never) => void) | undefined;
   refused?: ((why: string) => void) | undefined;
+  dropped?: (() => void) | undefined;
   /** A newer deed of the same name takes its place while it waits. */
   name?: string | undefined;
 }
@@ -18,6 +19,8 @@ interface DoOptions<T> {
   name?: string;
   /** Hears why it cannot be right, where the place itself can say it best. */
   refused?: (why: string) => void;
+  /** Hears that it is not done and will not be. */
+  dropped?: () => void;
 }
 
 /** What is remembered of the page itself is nobody's own record. */
@@ -33,7 +36,7 @@ const BY = 'deeds';
 export function createDeeds() {
   const waiting: Deed[] = [];
   let running: Promise<void> | null = null;
-  const retry = createRetry(() => runAll());
+  const retry = createRetry(runAll);
   const { tell } = useUnkept.getState();
 
   const drop = (deed: Deed): void => {
@@ -43,6 +46,7 @@ export function createDeeds() {
   /** Gives up one deed; those behind it go on. */
   const giveUp = (deed: Deed): void => {
     drop(deed);
+    deed.dropped?.();
     retry.rest();
     tell(BY, null);
     runAll();
@@ -51,8 +55,8 @@ export function createDeeds() {
     const { thing, refused } = deed;
     if (refusal.kind === 'said' && refused) return refused(refusal.why);
     const letGo = () => giveUp(deed);
-    const waits = refusal.kind === 'store' && { tryNow: () => runAll(), more: waiting.length - 1 };
-    tell(BY, { thing, refusal, letGo, ...waits });
+    const isWaiting = refusal.kind === 'store';
+    tell(BY, { thing, refusal, letGo, tryNow: runAll, waiting: isWaiting ? waiting.length : 0 });
   };
 
   /** Does the first of those that wait; false where the store refuses. */
@@ -67,8 +71,10 @@ export function createDeeds() {
       return false;
     }
     drop(deed);
-    if (isRefused) refuse(deed, came.refusal);
-    else {
+    if (isRefused) {
+      refuse(deed, came.refusal);
+      deed.dropped?.();
+    } else {
       tell(BY, null);
       if (!OF_THE_PAGE.includes(deed.thing)) askToPersist();
       // what comes after it on the page is no part of the deed, and cannot have it done twice
@@ -94,8 +100,9 @@ export function createDeeds() {
 
   return {
     /** Does a thing, and tells where it cannot be done; the place goes on meanwhile. */
-    doNow<T>(thing: Thing, work: () => Promise<T>, { done, name, refused }: DoOptions<T> = {}): void {
-      const deed: Deed = { thing, work, done, name, refused };
+    doNow<T>(thing: Thing, work: () => Promise<T>, how: DoOptions<T> = {}): void {
+      const deed: Deed = { thing, work, ...how };
+      const { name } = how;
       const at = name === undefined ? -1 : waiting.findIndex((d, i) => i > 0 && d.name === name);
       if (at < 0) waiting.push(deed);
       else waiting[at] = deed;

@@ -124,11 +124,13 @@ describe('edits of a take', () => {
 });
 
 it('an edit that is given up is written no more', async () => {
-  const { keeper, writes, refuse, state } = kept();
+  const { keeper, writes, written, refuse, state } = kept();
   refuse(new DOMException('no room', 'QuotaExceededError'));
   keeper.edited(FIRST, { ...FIRST, minutes: 5 });
   await vi.advanceTimersByTimeAsync(500);
   useUnkept.getState().all.pose!.letGo();
+  // the page is to show what stands in the store
+  expect(written).toEqual([[{ ...FIRST, minutes: 5 }, FIRST]]);
   refuse(null);
   await vi.advanceTimersByTimeAsync(60_000);
   expect(writes).toEqual([]);

@@ -47,18 +47,21 @@ export function createKeeper<T extends { id: string }>({ thing, write, onWritten
   const retry = createRetry(() => void flush());
 
   const say = (state: KeepState) => useKeeping.setState({ state });
-  const letGo = (): void => {
-    waiting.clear();
+  /** Gives up one edit: the page shows again what stands in the store. */
+  const giveUp = (edit: Edit<T>): void => {
+    const { base, edited: given } = waiting.get(edit.edited.id) ?? edit;
+    waiting.delete(given.id);
     retry.rest();
-    say({ kind: 'saved' });
-    useUnkept.getState().tell(thing, null);
+    onWritten(given, base);
+    void flush();
   };
   /** Tells every place why an edit is not on disk. */
-  const refused = (refusal: Refusal): void => {
+  const refused = (edit: Edit<T>, refusal: Refusal): void => {
+    const letGo = () => giveUp(edit);
     say({ kind: 'failed', refusal });
     useUnkept
       .getState()
-      .tell(thing, { thing, refusal, letGo, ...(waiting.size > 0 && { tryNow: () => void flush() }) });
+      .tell(thing, { thing, refusal, letGo, tryNow: () => void flush(), waiting: waiting.size });
   };
 
   /** Writes one edit; what was edited further meanwhile waits, brought to what is in the store now. */
@@ -90,7 +93,7 @@ export function createKeeper<T extends { id: string }>({ thing, write, onWritten
         isWhole = false;
         if (error instanceof GoneError) waiting.delete(edit.edited.id);
         const refusal = refusalOf(error, edit.edited);
-        refused(refusal);
+        refused(edit, refusal);
         if (refusal.kind === 'store') return retry.later();
       }
     }

@@ -1,5 +1,5 @@
 import { ZodError } from 'zod';
-import { explain } from '@/core/formats';
+import { explain } from '@/core/checks';
 import { GoneError, storeFaultOf } from '@/data';
 import type { Refusal } from './unkept';
 
@@ -34,6 +34,6 @@ const OF_WHAT_WAS_SAID = [ZodError, RangeError, TypeError, GoneError];
 /** Why a write was refused; `said` is what was to be written, for its values. */
 export function refusalOf(error: unknown, said?: unknown): Refusal {
   if (!OF_WHAT_WAS_SAID.some((kind) => error instanceof kind))
-    return { kind: 'store', fault: storeFaultOf(error) ?? 'refused' };
+    return { kind: 'store', fault: storeFaultOf(error) };
   return { kind: 'said', why: error instanceof ZodError ? explain(error, said) : (error as Error).message };
 }

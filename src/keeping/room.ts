@@ -1,7 +1,7 @@
 /** Room of the browser's store, megabytes. */
 export interface StoreRoom {
-  /** Whether the browser has promised to keep the data when it needs room; null where it cannot say. */
-  isPersisted: boolean | null;
+  /** What the browser has promised of the data for when it needs room. */
+  promise: 'kept' | 'open' | 'unsaid';
   usedMb: number | null;
   leftMb: number | null;
 }
@@ -9,10 +9,10 @@ export interface StoreRoom {
 /** What the browser says of the room that Gilvo has. */
 export async function storeRoom(): Promise<StoreRoom> {
   const storage = navigator.storage as StorageManager | undefined;
-  if (!storage) return { isPersisted: null, usedMb: null, leftMb: null };
+  if (!storage) return { promise: 'unsaid', usedMb: null, leftMb: null };
   const { usage, quota } = await storage.estimate();
   return {
-    isPersisted: await storage.persisted(),
+    promise: (await storage.persisted()) ? 'kept' : 'open',
     usedMb: usage === undefined ? null : usage / 1e6,
     leftMb: usage === undefined || quota === undefined ? null : (quota - usage) / 1e6,
   };

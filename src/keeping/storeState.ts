@@ -1,24 +1,14 @@
 import { create } from 'zustand';
 import { beginAnew, database, openStore, placeDemo, type StoreMark, type StoreState } from '@/data';
+import { readMemo, writeMemo } from './memo';
 
-/** Where the page remembers, outside of the store, that the store was used. */
+/** Where it is remembered, outside of the store, that the store was used. */
 const MARK = 'gilvo.store';
 
 const mark: StoreMark = {
-  read: () => {
-    try {
-      return localStorage.getItem(MARK);
-    } catch {
-      return null;
-    }
-  },
-  write: (storeId) => {
-    try {
-      localStorage.setItem(MARK, storeId);
-    } catch {
-      // without it a lost store is only told from a new one by the store itself
-    }
-  },
+  read: () => readMemo(MARK),
+  // without it a lost store is only told from a new one by the store itself
+  write: (storeId) => writeMemo(MARK, storeId),
 };
 
 /** How far the store of this page is. */
@@ -39,8 +29,5 @@ export function openPageStore(): void {
   void openStore(database, mark, (state) => void heard(state));
 }
 
-/** Takes an empty store for a new one; with the demo where it is asked for. */
-export async function startAnew(): Promise<void> {
-  await beginAnew(database, mark);
-  await heard({ kind: 'open' });
-}
+/** Takes an empty store for a new one, from the next load of the page on. */
+export const startAnew = (): Promise<void> => beginAnew(database, mark);

@@ -6,42 +6,39 @@ import { useStoreState } from './storeState';
 export type Refusal = { kind: 'store'; fault: StoreFault } | { kind: 'said'; why: string };
 
 /** What is kept on its way to the disk. */
-export const THINGS = [
-  'pose',
-  'person',
-  'frame',
-  'place',
-  'order',
-  'removal',
-  'newPose',
-  'newPerson',
-  'bin',
-  'people',
-  'group',
-  'newSitting',
-  'brief',
-  'room',
-  'keptRoom',
-  'ownPose',
-  'lenses',
-  'theme',
-  'opened',
-  'setAside',
-  'erase',
-  'file',
-] as const;
-export type Thing = (typeof THINGS)[number];
+export type Thing =
+  | 'pose'
+  | 'person'
+  | 'frame'
+  | 'place'
+  | 'order'
+  | 'removal'
+  | 'newPose'
+  | 'newPerson'
+  | 'bin'
+  | 'people'
+  | 'group'
+  | 'newSitting'
+  | 'brief'
+  | 'room'
+  | 'keptRoom'
+  | 'ownPose'
+  | 'lenses'
+  | 'theme'
+  | 'opened'
+  | 'setAside'
+  | 'erase'
+  | 'file';
 
 /** Something that is not on disk, and what can be done with it. */
 export interface Unkept {
   thing: Thing;
   refusal: Refusal;
-  /** How many others wait behind it. */
-  more?: number;
-  /** Tries again at once; absent where that cannot help. */
-  tryNow?: () => void;
-  /** Gives it up. */
-  letGo: () => void;
+  /** How many things wait, this one among them; none where it is given up already. */
+  waiting: number;
+  tryNow(): void;
+  /** Gives it up, or forgets it. */
+  letGo(): void;
 }
 
 interface UnkeptState {
@@ -62,7 +59,7 @@ export const useUnkept = create<UnkeptState>()((set, get) => ({
 
 /** Whether something waits that closing the page would lose. */
 export function isUnkept(): boolean {
-  return Object.values(useUnkept.getState().all).some(({ tryNow }) => tryNow);
+  return Object.values(useUnkept.getState().all).some(({ waiting }) => waiting > 0);
 }
 
 /** Whatever place is open, a page with something that could not be written is not closed without a question. */

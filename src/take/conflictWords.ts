@@ -3,8 +3,8 @@ import type { Conflict } from '@/core/changes';
 import { KEY_RANGES } from '@/core/light';
 import type { Shot } from '@/core/picture';
 import { SETTINGS } from '@/core/pose';
-import type { Take } from '@/core/sitting';
 import { shownNumber } from '@/ui/fields/decimal';
+import { fieldWords } from '@/ui/store/fieldWords';
 
 /** What a number is called and how it is shown. */
 interface Row {
@@ -21,16 +21,7 @@ const NUMBERS: readonly (readonly [at: string, rows: Readonly<Record<string, Row
   ['shot.light', KEY_RANGES],
 ];
 
-/** What else of a take can be changed, and of its picture. */
-const OF_TAKE: Record<Exclude<keyof Take, 'shot'>, string> = {
-  id: 'the take',
-  sittingId: 'the sitting',
-  lookId: 'the look',
-  position: 'its place in the run',
-  minutes: 'minutes',
-  plannedFrames: 'frames',
-  meant: 'what is meant',
-};
+/** What else of a picture can be changed. */
 const OF_SHOT: Record<keyof Shot, string> = {
   pose: 'the pose',
   camera: 'the camera',
@@ -45,7 +36,7 @@ function rowAt(path: readonly string[]): Row | undefined {
 
 function partWords([first = '', second = '']: readonly string[]): string {
   if (first === 'shot') return OF_SHOT[second as keyof Shot] ?? 'the picture';
-  return OF_TAKE[first as keyof typeof OF_TAKE] ?? 'the take';
+  return first === '' ? 'the take' : fieldWords(first);
 }
 
 function valueWords(value: unknown, { unit, shown = 1 }: Row): string {

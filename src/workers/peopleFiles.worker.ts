@@ -2,6 +2,7 @@ import { expose, type ProxyMarked } from 'comlink';
 import { assertSize } from '@/core/formats';
 import { guessMapping, importLines, type ColumnMapping, type Sitter } from '@/core/people';
 import { addPeople, AVERAGE_PROFILE, database, stayClosed } from '@/data';
+import { holdLock } from './holdLock';
 import { readCards, readCsv, type TableText } from './peopleText';
 
 /** Larger files of people are not read, bytes. */
@@ -42,6 +43,8 @@ let asked = 0;
 const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 const api = {
+  holdLock,
+
   /**
    * Reads a file of people.
    * @throws Error in words that can be shown when it is too large or cannot be read.

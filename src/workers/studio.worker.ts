@@ -55,6 +55,7 @@ import { review, type Finding } from '@/core/review';
 import { database, keepSurface, keptSurface, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { castAndKeep, takeKeptHead } from './headCasting';
+import { holdLock } from './holdLock';
 import { roleOf } from './roles';
 import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
 import { wholeFigureShot } from './wholeFigure';
@@ -153,15 +154,7 @@ function sketchFor(profile: BodyProfile): { standIn: StandIn } {
 }
 
 const api = {
-  /** Holds a lock as long as this worker lives, so that the page learns when it is gone. False where it cannot be had. */
-  holdLock(name: string): Promise<boolean> {
-    return new Promise((resolve) => {
-      void navigator.locks.request(name, { ifAvailable: true }, (lock) => {
-        resolve(lock !== null);
-        return lock && new Promise(() => undefined);
-      });
-    });
-  },
+  holdLock,
 
   /** Builds a surface and hands it over; the measuring stand-in is kept ready in this worker. */
   async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {

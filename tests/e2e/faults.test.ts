@@ -1,5 +1,6 @@
 import type { Driver } from 'selenium-webdriver/chrome';
 import { describe, expect, it } from 'vitest';
+import type { Sitter } from '@/core/people';
 import type { Frame, Sitting, Take } from '@/core/sitting';
 import { openGilvo } from './gilvo';
 
@@ -51,7 +52,7 @@ describe('a store that refuses', () => {
     expect(await gilvo.text('[data-testid="saved"]')).toBe('Not saved');
     expect(await gilvo.violations()).toEqual([]);
     await leave('/run');
-    await gilvo.one('[data-testid="run"], main');
+    await gilvo.one('[data-testid="run-total"]');
     await told('An edit of a pose is not on disk');
     await full(false);
     await gilvo.press('Try now');
@@ -117,6 +118,17 @@ describe('a store that refuses', () => {
     await nothingTold();
   });
 
+  it('gives a file of the sitting and a backup all the same', async () => {
+    await gilvo.open('/');
+    await gilvo.one('article');
+    await full(true);
+    await gilvo.press('Save to a file');
+    expect((await gilvo.downloaded('.json')).text).toContain('gilvo.sitting');
+    await gilvo.press('Back up everything');
+    expect((await gilvo.downloaded('.gilvo')).text).toContain('gilvo.backup');
+    await full(false);
+  });
+
   it('asks before a page is closed that would lose something', async () => {
     await gilvo.open('/people?person=demo-odile');
     await gilvo.one('input[name="addressAs"]');
@@ -128,6 +140,12 @@ describe('a store that refuses', () => {
     expect(await asks()).toBe(true);
     await gilvo.press('Give it up');
     await nothingTold();
+    // the page shows again what stands in the store
+    const { addressAs } = await gilvo.stored<Sitter>('sitters', 'demo-odile');
+    await gilvo.until(
+      `document.querySelector('input[name="addressAs"]').value === ${JSON.stringify(addressAs)}`,
+      'what was given up is still shown',
+    );
     expect(await asks()).toBe(false);
     await full(false);
   });
@@ -216,7 +234,9 @@ describe('a broken record', () => {
     expect(said).toContain('shot.camera is missing: give an object');
     expect(await gilvo.violations()).toEqual([]);
     await gilvo.press('Save it as it is');
-    expect((JSON.parse((await gilvo.downloaded('.json')).text) as Take).id).toBe('demo-take-3');
+    expect((JSON.parse((await gilvo.downloaded('takes-demo-take-3.json')).text) as Take).id).toBe(
+      'demo-take-3',
+    );
     await gilvo.press('Mend it');
     await gilvo.until('!document.querySelector("[data-testid=set-aside]")', 'not mended');
     const mended = await gilvo.stored<Take>('takes', 'demo-take-3');
@@ -249,7 +269,7 @@ it('a fault of Gilvo itself is said in its own words, with the data to be saved'
 });
 
 describe('what works out pictures', () => {
-  it('is started anew when it dies, and the picture is never beside numbers of another', async () => {
+  it('is started anew when it dies, and answers what was asked', async () => {
     const spy = `
       const Real = Worker;
       window.__workers = [];

@@ -7,6 +7,9 @@ import { openGilvo } from './gilvo';
 
 const gilvo = openGilvo();
 const takeOf = (id: string) => gilvo.stored<Take>('takes', id);
+/** Chooses a file to be opened on the desk. */
+const choose = async (name: string, text: string) =>
+  (await gilvo.one('input[type=file]')).sendKeys(gilvo.file(name, text));
 
 describe('an edit', () => {
   it('is in the store half a second later without being asked for', async () => {
@@ -184,9 +187,7 @@ describe('bad input', () => {
     const changed = text.replaceAll('"plannedFrames": 18', '"plannedFrames": 45');
     expect(changed).not.toBe(text);
     const chosen = '[aria-label="What the file would change"] input:checked';
-    const give = async (name: string) =>
-      (await gilvo.one('input[type=file]')).sendKeys(gilvo.file(name, changed));
-    await give('other.json');
+    await choose('other.json', changed);
     expect(await gilvo.text('[role="dialog"]')).toContain('newer in the file');
     expect(await gilvo.violations()).toEqual([]);
     // the five poses that the file has gone on with, and nothing else
@@ -194,7 +195,7 @@ describe('bad input', () => {
     await gilvo.press('Leave everything as it is');
     await gilvo.until('!document.querySelector("[role=dialog]")', 'still asked');
     expect(await takeOf('demo-take-2')).toEqual(before);
-    await give('other.json');
+    await choose('other.json', changed);
     await gilvo.press('Choose all of the file');
     await gilvo.press('Take what is chosen');
     await gilvo.press('Undo', '//main');
@@ -228,7 +229,7 @@ describe('bad input', () => {
     );
     await gilvo.open('/');
     await gilvo.one('article');
-    await (await gilvo.one('input[type=file]')).sendKeys(gilvo.file('all.gilvo', text));
+    await choose('all.gilvo', text);
     await gilvo.fill('form input[name="passphrase"][type=password]', 'three oars');
     await gilvo.press('Unlock');
     await gilvo.until(

@@ -1,11 +1,14 @@
+import type { Driver } from 'selenium-webdriver/chrome';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { Frame, Take } from '@/core/sitting';
 import { openGilvo } from './gilvo';
+import { serveNewer } from './newer';
 import { serve, type Served } from './server';
 
 const gilvo = openGilvo({ seed: undefined });
 const run = <T>(script: string) => gilvo.driver.executeScript<T>(script);
 const SITTING = '?sitting=demo-yearbook';
+const REGISTRATION = 'navigator.serviceWorker.getRegistration()';
 let server: Served;
 let isServed = true;
 
@@ -88,5 +91,31 @@ it('when the network is back everything goes on, and nobody is interrupted', asy
   await gilvo.pose(1);
   await gilvo.click('button[title^="hips:"]');
   expect(await gilvo.fieldValue('hips turned left, °')).toBe('-28');
-  expect(await gilvo.texts('[data-testid="update"]')).toEqual([]);
+  const { installabilityErrors } = (await (gilvo.driver as Driver).sendAndGetDevToolsCommand(
+    'Page.getInstallabilityErrors',
+    {},
+  )) as unknown as { installabilityErrors: unknown[] };
+  expect(installabilityErrors).toEqual([]);
+});
+
+it('a newer Gilvo is offered, not on set, and taken when somebody says so', async () => {
+  const { origin } = server;
+  await server.stop();
+  server = await serve();
+  const newer = await serveNewer(origin, server);
+  try {
+    await gilvo.open(`/direct${SITTING}`);
+    await gilvo.until(`${REGISTRATION}.then((r) => Boolean(r.waiting))`, 'no newer one waits');
+    expect(await gilvo.texts('[data-testid="update"]')).toEqual([]);
+    await gilvo.open('/');
+    expect(await gilvo.text('[data-testid="update"]')).toContain('A newer Gilvo is ready.');
+    expect(await gilvo.violations()).toEqual([]);
+    await run('window.before = true');
+    await gilvo.press('Take it now');
+    await gilvo.until('!window.before && document.querySelector("article")', 'the page was not loaded anew');
+    await gilvo.until(`${REGISTRATION}.then((r) => !r.waiting)`, 'the newer one still waits');
+    expect(await gilvo.texts('[data-testid="update"]')).toEqual([]);
+  } finally {
+    await newer.stop();
+  }
 });

@@ -46,7 +46,8 @@ export async function serve(at?: string): Promise<Served> {
     stop: () =>
       new Promise((resolve) => {
         child.once('exit', () => resolve());
-        child.kill('SIGTERM');
+        // it keeps nothing; asked kindly it may wait a minute for a page to let go of a connection
+        child.kill('SIGKILL');
       }),
   };
 }

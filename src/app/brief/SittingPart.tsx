@@ -5,7 +5,7 @@ import Link from 'next/link';
 import type { Sitting } from '@/core/sitting';
 import { latestConsents, stillOpen, type Sitter } from '@/core/people';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 interface SittingPartProps {
   sitting: Sitting;

@@ -10,7 +10,7 @@ import {
   type TargetChanges,
   type TargetId,
 } from '@/core/brief';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 const MIDDLE = { presence: 0, openness: 0, formality: 0, movement: 0 };
 

@@ -28,20 +28,22 @@ async function readPlace(sittingId: string): Promise<SetPlace | null> {
  * null while it is read.
  */
 export function useSetPlace(sittingId: string | undefined, firstTakeId: string | undefined) {
-  const [place, setPlace] = useState<SetPlace | null>(null);
+  const [known, setKnown] = useState<{ sittingId: string; place: SetPlace } | null>(null);
+  const place = known && known.sittingId === sittingId ? known.place : null;
   useEffect(() => {
     let stale = false;
-    if (sittingId && firstTakeId)
+    if (sittingId && firstTakeId && !place)
       void readPlace(sittingId).then((read) => {
-        if (!stale) setPlace((now) => now ?? read ?? { takeId: firstTakeId, cue: 0, checked: [] });
+        if (!stale) setKnown({ sittingId, place: read ?? { takeId: firstTakeId, cue: 0, checked: [] } });
       });
     return () => {
       stale = true;
     };
-  }, [sittingId, firstTakeId]);
+  }, [sittingId, firstTakeId, place]);
   const goOn = (next: SetPlace) => {
-    setPlace(next);
-    const key = keyOf(sittingId!);
+    if (!sittingId) return;
+    setKnown({ sittingId, place: next });
+    const key = keyOf(sittingId);
     const value = JSON.stringify(next);
     doNow('place', () => database.preferences.put({ key, value }), { name: key });
   };

@@ -21,7 +21,8 @@ function useFrames({ sitting, frames }: WholeSitting) {
     const takenAt = new Date().toISOString();
     const frame = { id: crypto.randomUUID(), sittingId: sitting.id, takeId, takenAt, keeper };
     setExposed((before) => [...before, frame]);
-    doNow('frame', () => addFrame(database, frame));
+    const dropped = () => setExposed((before) => before.filter((f) => f !== frame));
+    doNow('frame', () => addFrame(database, frame), { dropped });
   };
   return { frames: [...frames, ...exposed.filter((f) => !stored.has(f.id))], expose };
 }

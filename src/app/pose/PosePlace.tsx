@@ -23,7 +23,7 @@ import { StationPanel } from './panels/StationPanel';
 import { TakePlace } from '@/take/TakePlace';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
-import { useHasGraphics } from './picture/useHasGraphics';
+import { useCard } from './picture/useCard';
 import { useReport, useSurfaces } from '@/take/useReport';
 
 function SidePanels() {
@@ -67,10 +67,9 @@ function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
   const { message } = take.shot.pose;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
-  const [isCardLost, setCardLost] = useState(false);
-  const isDrawn = useHasGraphics() && !isCardLost;
+  const [card, setCardLost] = useCard();
   // where nothing can be drawn, the measured picture stands in
-  const isPreviewed = !isDrawn || (dragging && frameMs > SLOW_FRAME_MS);
+  const isPreviewed = card !== 'there' || (dragging && frameMs > SLOW_FRAME_MS);
   const preview = useMemo(
     () => (isPreviewed ? { exposure: shownExposure } : null),
     [isPreviewed, shownExposure],
@@ -80,6 +79,7 @@ function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
     ground,
     wanted,
     setFrameMs,
+    card,
     setCardLost,
     ...useReport(profile, take.shot, wanted, ground, preview),
   };
@@ -146,7 +146,7 @@ function SideColumn({ take, room, report }: SideColumnProps) {
 
 function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
   const { sitter, sitting } = whole;
-  const { profile, ground, wanted, setFrameMs, setCardLost, report, shot, refused, busy, recomputes } =
+  const { profile, ground, wanted, setFrameMs, card, setCardLost, report, shot, refused, busy, recomputes } =
     usePoseReport(whole, take);
   const { panel, overlay } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
@@ -171,7 +171,7 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
       <StationPanel shot={take.shot} panel={panel} others={others} wheelchairSeatM={wheelchairSeatM} />
       <div className="flex min-h-0 min-w-0 p-3 [grid-area:picture]">
         <Picture
-          {...{ profile, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
+          {...{ card, profile, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
           onFrameTime={setFrameMs}
           onLost={setCardLost}
         />

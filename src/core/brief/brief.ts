@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { BodyProfile } from '../body';
 import { outfitWith, type Sitter } from '../people';
 import { messageSchema, type Message } from '../pose';
-import { eachOnce } from '../units';
+import { eachOnce } from '../checks';
 import { targetChangesSchema, wantedRanges, type WantedRanges } from './targets';
 
 /** Named messages. The traditional ones are chosen by the client, never assumed. */

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { contentHash } from './contentHash';
-import { explain } from './explain';
-import { lockOf, newLock, type Lock, type LockParameters } from './lock';
+import { explain } from '../checks';
+import { lockOf, newLock, type Lock } from './lock';
 import { FileError, readJson } from './readJson';
 
-export const BACKUP_FORMAT = 'gilvo.backup';
+const BACKUP_FORMAT = 'gilvo.backup';
 const BACKUP_VERSION = 1;
 /** Larger files than this are not read, bytes. */
 export const BACKUP_FILE_BYTES = 500e6;
@@ -30,7 +30,7 @@ const headSchema = z.strictObject({
     })
     .optional(),
 });
-export type BackupHead = z.infer<typeof headSchema>;
+type BackupHead = z.infer<typeof headSchema>;
 
 /** A line of the file after the first: so many records, plain with a checksum or locked. */
 const blockSchema = z.union([
@@ -44,21 +44,20 @@ export function isBackup(text: string): boolean {
   return text.slice(0, 400).includes(`"${BACKUP_FORMAT}"`);
 }
 
-interface WriteOptions {
-  madeAt: Date;
-  passphrase?: string;
-  /** Told after each block, from 0 to 1. */
-  progress?: (share: number) => void;
-}
-
-/** Writes everything as lines: the head, then blocks that can be read each by itself. Empty passphrases lock nothing. */
-export async function writeBackup(entries: readonly BackupEntry[], options: WriteOptions): Promise<string[]> {
-  const { madeAt, passphrase, progress } = options;
+/**
+ * Writes everything as lines: the head, then blocks that can be read each by itself.
+ * @param passphrase locks the blocks; an empty one locks nothing.
+ */
+export async function writeBackup(
+  entries: readonly BackupEntry[],
+  madeAt: Date,
+  passphrase = '',
+): Promise<string[]> {
   const counts: Record<string, number> = {};
   for (const [table] of entries) counts[table] = (counts[table] ?? 0) + 1;
   const blocks = Math.ceil(entries.length / BLOCK_RECORDS);
-  const locked: LockParameters | undefined = passphrase ? newLock() : undefined;
-  const lock = locked && (await lockOf(passphrase!, locked));
+  const locked = passphrase === '' ? undefined : newLock();
+  const lock = locked && (await lockOf(passphrase, locked));
   const head: BackupHead = {
     format: BACKUP_FORMAT,
     version: BACKUP_VERSION,
@@ -71,7 +70,6 @@ export async function writeBackup(entries: readonly BackupEntry[], options: Writ
   for (let block = 0; block < blocks; block++) {
     const records = entries.slice(block * BLOCK_RECORDS, (block + 1) * BLOCK_RECORDS);
     lines.push(await blockLine(block, records, lock));
-    progress?.((block + 1) / blocks);
   }
   return lines;
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { DEMO_SITTING, demoTakes } from '../../data/demo/demo';
 import { DEMO_SITTER } from '../../data/demo/demoPeople';
-import { MESSAGE_LETTERS } from './explain';
+import { MESSAGE_LETTERS } from '../checks';
 import { FileError } from './readJson';
 import { readSittingFile, sittingFileSchema, writeSittingFile } from './sittingFile';
 

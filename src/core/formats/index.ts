@@ -1,8 +1,8 @@
 export { readSittingFile, SITTING_FILE_BYTES, writeSittingFile, type SittingFile } from './sittingFile';
-export { explain, cut } from './explain';
 export { assertSize, FileError } from './readJson';
 export { contentHash } from './contentHash';
-export { remembered, standingOf, STANDINGS, type Lineage, type Standing } from './lineage';
+export { remembered, type Lineage } from './lineage';
+export { standingOf, STANDINGS, TAKEN_BY_ITSELF, type Standing } from './standing';
 export { repaired, type Repaired } from './repaired';
 export { withExif, type FrameFacts } from './exif';
 export {
@@ -12,6 +12,5 @@ export {
   readBackupHead,
   writeBackup,
   type BackupEntry,
-  type BackupHead,
   type ReadBackup,
 } from './backupFile';

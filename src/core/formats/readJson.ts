@@ -1,4 +1,4 @@
-import { cut } from './explain';
+import { cut } from '../checks';
 
 /** Levels of lists and objects within each other that a file may have; a sitting has eleven. */
 const DEEPEST = 40;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { sitterSchema } from '../people';
 import { frameSchema, sittingSchema, takeSchema } from '../sitting';
 import { upgradeSitter, upgradeSitting, upgradeTake } from '../sitting';
-import { explain, shown } from './explain';
+import { explain, shown } from '../checks';
 import { lineageSchema } from './lineage';
 import { FileError, readJson } from './readJson';
 

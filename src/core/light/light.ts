@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Room } from '../scene';
-import { eachOnce, radians, type Vec3 } from '../units';
+import { eachOnce } from '../checks';
+import { radians, type Vec3 } from '../units';
 import { isSky, LAMP_KIND_IDS, sourceKind, STANDING_KIND_IDS, type SourceKindId } from './sources';
 
 /** Ranges of the key light's numbers. */

@@ -1,4 +1,4 @@
-import { decimalFrom } from '../units';
+import { decimalFrom } from '../checks';
 import type { UnitSystem } from './sitter';
 
 /** Kinds of measures that a record shows. */

@@ -238,6 +238,9 @@ describe('tables of people', () => {
   });
 
   it('tell the problems of each line with column, value and range, and keep the good ones', () => {
+    const [long] = read(['name', 'note'], ['Ida', 'x'.repeat(5000)]);
+    const told = long && 'problems' in long ? long.problems : [];
+    expect(told).toEqual([expect.stringMatching(/^note is "x{10,}\.\.\.": give at most 4000 letters$/)]);
     const lines = read(
       ['name', 'height cm', 'age'],
       ['Ida', '17', '200'],

@@ -1,6 +1,5 @@
-import { z } from 'zod';
 import type { BodyProfile } from '../body';
-import { decimalFrom } from '../units';
+import { decimalFrom, explainAll } from '../checks';
 import { EMPTY_SITTER, sitterSchema, type Sitter } from './sitter';
 
 /** Fields of a person that a table of people can carry, with the words by which a column is recognised. */
@@ -127,12 +126,7 @@ export function importLines(
     };
     if (name !== '') {
       const parsed = sitterSchema.safeParse(record);
-      if (!parsed.success)
-        problems.push(
-          ...parsed.error.issues.map(
-            (issue: z.core.$ZodIssue) => `${issue.path.join('.')}: ${issue.message}`,
-          ),
-        );
+      if (!parsed.success) problems.push(...explainAll(parsed.error, record));
     }
     return problems.length > 0 ? { line, problems } : { line, sitter: record };
   });

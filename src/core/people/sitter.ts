@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { bodyProfileSchema } from '../body';
-import { eachOnce } from '../units';
+import { eachOnce } from '../checks';
 import { consentSchema, latestConsents } from './consent';
 import { wardrobeItemSchema } from './wardrobe';
 

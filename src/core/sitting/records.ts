@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { lookSchema } from '../brief';
 import { shotSchema } from '../picture';
 import { roomSchema } from '../scene';
-import { eachOnce } from '../units';
+import { eachOnce } from '../checks';
 
 const id = z.string().min(1).max(60);
 const moment = z.iso.datetime();

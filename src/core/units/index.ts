@@ -76,5 +76,3 @@ export function mirrorName<Name extends string>(name: Name): Name {
 }
 
 export { add, cross, dot, lengthOf, midpoint, subtract, unit, type Vec3 } from './vector';
-export { eachOnce } from './once';
-export { decimalFrom } from './decimal';

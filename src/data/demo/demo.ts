@@ -3,7 +3,7 @@ import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { STANDING_POSES } from '@/core/library';
 import type { Shot } from '@/core/picture';
 import type { Pose } from '@/core/pose';
-import { rememberFile, type Entry } from '../files/lineages';
+import { grownLineage, rememberLineage, type Entry } from '../files/lineages';
 import type { GilvoDatabase } from '../store/database';
 import { DEMO_GROUPS, DEMO_PEOPLE, DEMO_SITTER } from './demoPeople';
 
@@ -98,12 +98,13 @@ export async function placeDemo(db: GilvoDatabase): Promise<boolean> {
       await db.sittings.add(DEMO_SITTING);
       await db.takes.bulkAdd(demoTakes());
       // it comes with Gilvo itself, and need not be backed up until it is changed
-      await rememberFile(db, [
+      const placed = [
         ...DEMO_PEOPLE.map((record): Entry => ({ table: 'sitters', record })),
         ...DEMO_GROUPS.map((record): Entry => ({ table: 'groups', record })),
         { table: 'sittings', record: DEMO_SITTING },
         ...demoTakes().map((record): Entry => ({ table: 'takes', record })),
-      ]);
+      ] satisfies Entry[];
+      await rememberLineage(db, await grownLineage(db, placed));
       await db.preferences.put({ key: 'demoPlaced', value: 'yes' });
       return true;
     },

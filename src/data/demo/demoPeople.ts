@@ -1,6 +1,6 @@
 import type { BodyProfile } from '@/core/body';
 import { EMPTY_SITTER, type Consent, type Group, type Sitter, type WardrobeItem } from '@/core/people';
-import { AVERAGE_PROFILE } from './blank';
+import { AVERAGE_PROFILE } from '../records/blank';
 
 // Everybody here is invented.
 

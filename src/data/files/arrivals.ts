@@ -1,30 +1,28 @@
+import isSame from 'fast-deep-equal';
 import { standingOf, type Lineage, type Standing } from '@/core/formats';
 import type { GilvoDatabase } from '../store/database';
 import type { TableId } from '../store/kept';
 import { fullKey, keyOf, nameOf } from '../store/tables';
-import { contentOf, lineageOf, rememberFile, type Entry } from './lineages';
+import { contentOf, grownLineage, lineageOf, rememberLineage, type Entry } from './lineages';
 
-/** A record of a file, how it stands to the one here, and what is here. */
+/** A record of a file, and how it stands to the one here. */
 export interface Arrival {
   key: string;
   entry: Entry;
   standing: Standing;
-  here: Entry | null;
+  /** Fields that say something else here; none where it is not here. */
+  differsIn: string[];
   name?: string;
 }
 
-/** What would be done with a record of a file if nobody said otherwise. */
-export const TAKES_BY_ITSELF: Record<Standing, boolean> = {
-  new: true,
-  same: false,
-  newerThere: true,
-  newerHere: false,
-  both: false,
-  removedHere: false,
-};
+/** Fields of two records that do not say the same. */
+function differing(one: object, other: object): string[] {
+  const [a, b] = [one, other] as Record<string, unknown>[];
+  return [...new Set([...Object.keys(one), ...Object.keys(other)])].filter((f) => !isSame(a![f], b![f]));
+}
 
 /** What is in the store under the keys of records, table by table in few readings. */
-async function standing(db: GilvoDatabase, entries: readonly Entry[]): Promise<Map<string, Entry>> {
+async function storedOf(db: GilvoDatabase, entries: readonly Entry[]): Promise<Map<string, Entry>> {
   const found = new Map<string, Entry>();
   for (const table of new Set(entries.map((e) => e.table))) {
     const keys = entries.filter((e) => e.table === table).map((e) => keyOf(table, e.record));
@@ -40,7 +38,7 @@ export async function compare(
   entries: readonly Entry[],
   lineage: Lineage,
 ): Promise<Arrival[]> {
-  const store = await standing(db, entries);
+  const store = await storedOf(db, entries);
   const own = await lineageOf(db, entries);
   return entries.map((entry) => {
     const key = fullKey(entry.table, entry.record);
@@ -50,7 +48,8 @@ export async function compare(
       { content: here && contentOf(here), past: own[key] ?? [] },
       { content: contentOf(entry), past: lineage[key] ?? [] },
     );
-    return { key, entry, standing: how, here, ...(name && { name }) };
+    const differsIn = here ? differing(entry.record, here.record) : [];
+    return { key, entry, standing: how, differsIn, ...(name && { name }) };
   });
 }
 
@@ -64,7 +63,7 @@ export interface Before {
 
 /** What stands here under the keys of records, before they are written. */
 async function beforeOf(db: GilvoDatabase, entries: readonly Entry[]): Promise<Before> {
-  const store = await standing(db, entries);
+  const store = await storedOf(db, entries);
   const records = entries.map(({ table, record }) => ({
     table,
     key: keyOf(table, record),
@@ -90,7 +89,7 @@ export async function writeEntries(
   const before = await beforeOf(db, all);
   for (const table of new Set(all.map((e) => e.table)))
     await db.table(table).bulkPut(all.filter((e) => e.table === table).map((e) => e.record));
-  await rememberFile(db, entries, lineage);
+  await rememberLineage(db, await grownLineage(db, entries, lineage));
   return before;
 }
 

@@ -1,11 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { writeBackup } from '@/core/formats';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
 import { keepPose } from '../records/poses';
 import { addFrame, removeTake } from '../records/sittings';
 import { GilvoDatabase } from '../store/database';
 import { TABLE_IDS } from '../store/tables';
 import { takeBack } from './arrivals';
-import { exportBackup, openBackup, restoreBackup } from './backups';
+import { counted, exportBackup, openBackup, restoreBackup } from './backups';
 import { countUnsent } from './unsent';
 
 const NOW = new Date('2026-12-01T09:00:00Z');
@@ -117,6 +118,19 @@ describe('a backup', () => {
     const opened = await openBackup(other, await textOf());
     expect(opened.unsound).toEqual([{ table: 'takes', reason: 'minutes is 9999: give at most 120' }]);
     expect(opened.entries.filter((e) => e.table === 'takes')).toHaveLength(4);
+  });
+
+  it('tells of a record that this Gilvo has no table for', async () => {
+    const lines = await writeBackup(
+      [
+        ['boats', { id: 'b' }, []],
+        ['groups', { id: 'g', name: 'Eight', kind: 'crew', members: [] }, []],
+      ],
+      NOW,
+    );
+    const opened = await openBackup(other, lines.join('\n'));
+    expect(opened.unsound).toEqual([{ table: null, reason: 'boats' }]);
+    expect(counted(opened)).toEqual({ groups: { new: 1 } });
   });
 
   it('refuses a later version and what is none', async () => {

@@ -1,56 +1,64 @@
-import { cut, explain, readBackup, writeBackup, type Lineage, type ReadBackup } from '@/core/formats';
-import { upgradeSitter, upgradeSitting, upgradeTake } from '@/core/sitting';
+import { cut, explain } from '@/core/checks';
+import {
+  readBackup,
+  TAKEN_BY_ITSELF,
+  writeBackup,
+  type Lineage,
+  type ReadBackup,
+  type Standing,
+} from '@/core/formats';
 import type { GilvoDatabase } from '../store/database';
 import type { TableId } from '../store/kept';
-import { fullKey, TABLE_IDS, TABLES } from '../store/tables';
-import { compare, TAKES_BY_ITSELF, writeEntries, type Arrival, type Before } from './arrivals';
-import { rememberFile, type Entry } from './lineages';
+import { fullKey, keyOf, TABLE_IDS, TABLES } from '../store/tables';
+import { compare, writeEntries, type Arrival, type Before } from './arrivals';
+import { grownLineage, rememberLineage, type Entry } from './lineages';
 
 /** What belongs to this browser alone and does not go into a backup. */
 const OF_THIS_BROWSER = ['storeId', 'demoPlaced', 'lastBackup'];
 
-/** Brings records of earlier versions up to date; what is as it should be stays. */
-const UPGRADES: Partial<Record<TableId, (raw: unknown) => unknown>> = {
-  sitters: upgradeSitter,
-  sittings: upgradeSitting,
-  takes: upgradeTake,
-};
-
 const tablesOf = (db: GilvoDatabase) => [...TABLE_IDS.map((t) => db.table(t)), db.lineages];
 
-/** Everything that a person said, as it stands, sound or not: what was set aside too. */
-async function everything(db: GilvoDatabase): Promise<Entry[]> {
-  const aside = (await db.setAside.toArray()).map(({ table, record }) => ({ table, record }) as Entry);
-  const kept: Entry[] = [];
-  for (const table of TABLE_IDS)
-    for (const record of await db.table<never>(table).toArray()) kept.push({ table, record });
-  return [...kept, ...aside].filter(({ table, record }) => !isOfThisBrowser(table, record));
+function isOfThisBrowser({ table, record }: Entry): boolean {
+  return table === 'preferences' && OF_THIS_BROWSER.includes(keyOf(table, record));
 }
 
-function isOfThisBrowser(table: TableId, record: unknown): boolean {
-  return table === 'preferences' && OF_THIS_BROWSER.includes((record as { key: string }).key);
+/** Every record of every table, sound or not. */
+async function allEntries(db: GilvoDatabase): Promise<Entry[]> {
+  const entries: Entry[] = [];
+  for (const table of TABLE_IDS)
+    for (const record of await db.table<never>(table).toArray()) entries.push({ table, record });
+  return entries;
+}
+
+/** Everything that a person said, as it stands: what was set aside too. */
+async function everything(db: GilvoDatabase): Promise<Entry[]> {
+  const aside = (await db.setAside.toArray()).map(({ table, record }) => ({ table, record }) as Entry);
+  return [...(await allEntries(db)), ...aside].filter((entry) => !isOfThisBrowser(entry));
 }
 
 /** Everything in one file, as lines. It says what is in the store, sound or not, and throws nothing away. */
-export async function exportBackup(
-  db: GilvoDatabase,
-  madeAt: Date,
-  passphrase = '',
-  progress?: (share: number) => void,
-): Promise<string[]> {
-  const entries = await db.transaction('rw', [...tablesOf(db), db.setAside], async () => {
+export async function exportBackup(db: GilvoDatabase, madeAt: Date, passphrase = ''): Promise<string[]> {
+  const [entries, lineage] = await db.transaction('r', [...tablesOf(db), db.setAside], async () => {
     const found = await everything(db);
-    const lineage = await rememberFile(db, found);
-    return found.map((e) => [e.table, e.record, lineage[fullKey(e.table, e.record)]!] as const);
+    return [found, await grownLineage(db, found)] as const;
   });
-  return writeBackup(entries, { madeAt, passphrase, ...(progress && { progress }) });
+  const withPast = entries.map((e) => [e.table, e.record, lineage[fullKey(e.table, e.record)]!] as const);
+  const lines = await writeBackup(withPast, madeAt, passphrase);
+  // a store that takes nothing more is the first that one wants a backup of
+  await rememberLineage(db, lineage).catch(() => undefined);
+  return lines;
 }
 
-/** A record of a backup that cannot be restored, and why. */
+/** A record of a backup that cannot be restored. */
 export interface Unsound {
-  table: string;
+  /** Null for one of a table that this Gilvo does not have. */
+  table: TableId | null;
+  /** What is wrong with it; the name of its table where that is not known. */
   reason: string;
 }
+
+/** How many records of a table stand how. */
+export type Counted = Partial<Record<TableId, Partial<Record<Standing, number>>>>;
 
 /** A backup against what is here. */
 export interface OpenedBackup {
@@ -63,25 +71,29 @@ export interface OpenedBackup {
   unsound: Unsound[];
 }
 
-/** Sound records of a backup, and what is wrong with the others. */
+const isTable = (table: string): table is TableId => table in TABLES;
+
+/** A record of a backup brought up to date, or what is wrong with it. */
+function checkedRecord(table: string, raw: unknown): Entry | Unsound {
+  if (!isTable(table)) return { table: null, reason: cut(table, 40) };
+  const record = TABLES[table].upgrade(raw);
+  const parsed = TABLES[table].schema.safeParse(record);
+  if (!parsed.success) return { table, reason: explain(parsed.error, record) };
+  return { table, record: parsed.data } as Entry;
+}
+
+/** Sound records of a backup with their pasts, and what is wrong with the others. */
 function checked({ entries }: ReadBackup) {
   const sound: Entry[] = [];
   const unsound: Unsound[] = [];
   const lineage: Lineage = {};
   for (const [table, raw, past] of entries) {
-    const row = TABLES[table as TableId] as (typeof TABLES)[TableId] | undefined;
-    if (!row) {
-      unsound.push({ table: cut(table, 40), reason: 'this Gilvo has no such table' });
-      continue;
+    const found = checkedRecord(table, raw);
+    if ('reason' in found) unsound.push(found);
+    else {
+      sound.push(found);
+      lineage[fullKey(found.table, found.record)] = [...past];
     }
-    const record = UPGRADES[table as TableId]?.(raw) ?? raw;
-    const parsed = row.schema.safeParse(record);
-    if (!parsed.success) {
-      unsound.push({ table, reason: explain(parsed.error, record) });
-      continue;
-    }
-    sound.push({ table: table as TableId, record: parsed.data });
-    lineage[fullKey(table as TableId, parsed.data)] = [...past];
   }
   return { sound, unsound, lineage };
 }
@@ -99,28 +111,44 @@ export async function openBackup(db: GilvoDatabase, text: string, passphrase = '
     entries: sound,
     lineage,
     arrivals: await compare(db, sound, lineage),
-    lost: made - read.entries.length,
+    lost: Math.max(0, made - read.entries.length),
     unsound,
   };
 }
 
-/** How a backup is restored: joined with what is here, or in its place. */
-export const RESTORE_WAYS = ['join', 'replace'] as const;
-export type RestoreWay = (typeof RESTORE_WAYS)[number];
-
-/** The records that joining would write: what is new or newer there. Where both have gone on, what is here stays. */
-export function joining({ arrivals }: OpenedBackup): Entry[] {
-  return arrivals.filter((a) => TAKES_BY_ITSELF[a.standing]).map((a) => a.entry);
+/** How a backup stands to what is here, in numbers. */
+export function counted({ arrivals }: OpenedBackup): Counted {
+  const of: Counted = {};
+  for (const { entry, standing } of arrivals) {
+    const row = (of[entry.table] ??= {});
+    row[standing] = (row[standing] ?? 0) + 1;
+  }
+  return of;
 }
 
-/** Everything that stands in the store, to be put back. */
-async function whole(db: GilvoDatabase): Promise<Before> {
-  const records: Before['records'] = [];
-  for (const table of TABLE_IDS)
-    for (const record of await db.table<unknown>(table).toArray())
-      records.push({ table, key: String((record as Record<string, unknown>)[TABLES[table].key]), record });
+/** How a backup is restored: joined with what is here, or in its place. */
+export type RestoreWay = 'join' | 'replace';
+
+/** The records that joining writes: what is new or newer there. Where both have gone on, what is here stays. */
+export function joining({ arrivals }: OpenedBackup): Entry[] {
+  return arrivals.filter((a) => TAKEN_BY_ITSELF[a.standing]).map((a) => a.entry);
+}
+
+/** Puts a backup in the place of everything. What was not there before goes again when that is undone. */
+async function replaceAll(db: GilvoDatabase, { entries, lineage }: OpenedBackup): Promise<Before> {
+  const here = await allEntries(db);
   const lineages = (await db.lineages.toArray()).map(({ key, past }) => ({ key, past }));
-  return { records, lineages };
+  for (const table of TABLE_IDS) await db.table(table).clear();
+  await db.preferences.bulkPut(here.filter(isOfThisBrowser).map((e) => e.record as never));
+  const written = await writeEntries(db, entries, lineage);
+  const was = new Set(here.map((e) => fullKey(e.table, e.record)));
+  return {
+    records: [
+      ...here.map(({ table, record }) => ({ table, key: keyOf(table, record), record })),
+      ...written.records.filter(({ table, key }) => !was.has(`${table}/${key}`)),
+    ],
+    lineages: [...lineages, ...written.lineages.filter((l) => l.past === null)],
+  };
 }
 
 /** Restores a backup, all or nothing. Returns what stood there before, for undo. */
@@ -129,19 +157,7 @@ export async function restoreBackup(
   opened: OpenedBackup,
   way: RestoreWay,
 ): Promise<Before> {
-  return db.transaction('rw', tablesOf(db), async () => {
-    if (way === 'join') return writeEntries(db, joining(opened), opened.lineage);
-    const before = await whole(db);
-    const own = before.records.filter(({ table, record }) => isOfThisBrowser(table, record));
-    for (const table of TABLE_IDS) await db.table(table).clear();
-    await db.preferences.bulkPut(own.map((r) => r.record as never));
-    const written = await writeEntries(db, opened.entries, opened.lineage);
-    // what was not there before goes again when it is undone
-    const was = new Set(before.records.map((r) => `${r.table}/${r.key}`));
-    const added = written.records.filter((r) => !was.has(`${r.table}/${r.key}`));
-    return {
-      records: [...before.records, ...added],
-      lineages: [...before.lineages, ...written.lineages.filter((l) => l.past === null)],
-    };
-  });
+  return db.transaction('rw', tablesOf(db), async () =>
+    way === 'join' ? writeEntries(db, joining(opened), opened.lineage) : replaceAll(db, opened),
+  );
 }

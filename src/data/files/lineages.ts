@@ -21,20 +21,23 @@ export async function lineageOf(db: GilvoDatabase, entries: readonly Entry[]): P
   return Object.fromEntries(keys.map((key, i) => [key, stored[i]?.past ?? []]));
 }
 
-/** Remembers that records were in a file as they are now; `theirs` is what the file knows of them. Returns all that is known. */
-export async function rememberFile(
+/** What will be known of records when they are in one more file as they are now; `theirs` is what a file knows of them. */
+export async function grownLineage(
   db: GilvoDatabase,
   entries: readonly Entry[],
   theirs: Lineage = {},
 ): Promise<Lineage> {
   const own = await lineageOf(db, entries);
-  const lineage = Object.fromEntries(
+  return Object.fromEntries(
     entries.map((entry) => {
       const key = fullKey(entry.table, entry.record);
       const past = [...new Set([...(theirs[key] ?? []), ...(own[key] ?? [])])];
       return [key, remembered(past, contentOf(entry))];
     }),
   );
+}
+
+/** Remembers what is known of records. */
+export async function rememberLineage(db: GilvoDatabase, lineage: Lineage): Promise<void> {
   await db.lineages.bulkPut(Object.entries(lineage).map(([key, past]) => ({ key, past })));
-  return lineage;
 }

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { Standing } from '@/core/formats';
+import { TAKEN_BY_ITSELF, type Standing } from '@/core/formats';
 import { withSetting } from '@/core/pose';
 import type { Take } from '@/core/sitting';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
@@ -7,8 +7,9 @@ import { DEMO_SITTER } from '../demo/demoPeople';
 import { changeSitting, savePerson } from '../records/people';
 import { addFrame, addTake, loadSitting, removeTake, saveTake, startSitting } from '../records/sittings';
 import { GilvoDatabase } from '../store/database';
-import { TAKES_BY_ITSELF, takeBack, type Arrival } from './arrivals';
+import { takeBack, type Arrival } from './arrivals';
 import { countUnsent } from './unsent';
+import { exportBackup } from './backups';
 import { exportSitting, openSittingFile, takeFile } from './sittingFiles';
 
 const ID = DEMO_SITTING.id;
@@ -31,7 +32,7 @@ const everything = async (of: GilvoDatabase) =>
   Object.fromEntries(await Promise.all(of.tables.map(async (t) => [t.name, await t.toArray()] as const)));
 const all = (arrivals: readonly Arrival[]) => new Set(arrivals.map((a) => a.key));
 const byItself = (arrivals: readonly Arrival[]) =>
-  new Set(arrivals.filter((a) => TAKES_BY_ITSELF[a.standing]).map((a) => a.key));
+  new Set(arrivals.filter((a) => TAKEN_BY_ITSELF[a.standing]).map((a) => a.key));
 const standingOf = (arrivals: readonly Arrival[], key: string): Standing | undefined =>
   arrivals.find((a) => a.key === key)?.standing;
 
@@ -150,6 +151,26 @@ describe('a sitting file', () => {
     const opened = await openSittingFile(db, text);
     await takeBack(db, await takeFile(db, opened, all(opened.arrivals)));
     expect(await everything(db)).toEqual(before);
+  });
+
+  it('is written from a store that takes nothing more', async () => {
+    const fail = () => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    };
+    db.lineages.hook('creating', fail);
+    db.lineages.hook('updating', fail);
+    expect(JSON.parse(await exportSitting(db, ID, NOW))).toMatchObject({ sitting: { id: ID } });
+    expect((await exportBackup(db, NOW)).length).toBeGreaterThan(1);
+  });
+
+  it('tells in which fields it says something else', async () => {
+    const text = await exportSitting(db, ID, NOW);
+    await db.takes.update('demo-take-1', { minutes: 11, plannedFrames: 3 });
+    const { arrivals } = await openSittingFile(db, text);
+    const differing = arrivals.filter((a) => a.differsIn.length > 0);
+    expect(differing.map((a) => [a.key, ...a.differsIn.sort()])).toEqual([
+      ['takes/demo-take-1', 'minutes', 'plannedFrames'],
+    ]);
   });
 
   it('leaves no half when the store fails in the middle', async () => {

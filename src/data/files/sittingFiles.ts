@@ -2,8 +2,9 @@ import { FileError, readSittingFile, writeSittingFile, type SittingFile } from '
 import type { Sitting, Take } from '@/core/sitting';
 import { loadSitting } from '../records/sittings';
 import type { GilvoDatabase } from '../store/database';
+import { fullKey } from '../store/tables';
 import { compare, writeEntries, type Arrival, type Before } from './arrivals';
-import { rememberFile, type Entry } from './lineages';
+import { grownLineage, rememberLineage, type Entry } from './lineages';
 
 /** Tables that a sitting file touches. */
 const touched = (db: GilvoDatabase) => [db.sitters, db.sittings, db.takes, db.frames, db.lineages];
@@ -29,8 +30,11 @@ function entriesOf({
 export async function exportSitting(db: GilvoDatabase, sittingId: string, exportedAt: Date): Promise<string> {
   const whole = await loadSitting(db, sittingId);
   if (!whole) throw new RangeError(`sittingId ${sittingId} is not in the store`);
-  const lineage = await db.transaction('rw', db.lineages, () => rememberFile(db, entriesOf(whole)));
-  return writeSittingFile({ exportedAt: exportedAt.toISOString(), ...whole, lineage });
+  const lineage = await grownLineage(db, entriesOf(whole));
+  const text = writeSittingFile({ exportedAt: exportedAt.toISOString(), ...whole, lineage });
+  // a store that takes nothing more is the first that one wants a file of
+  await rememberLineage(db, lineage).catch(() => undefined);
+  return text;
 }
 
 /** A sitting file against what is here. */
@@ -103,25 +107,25 @@ interface Joined {
 async function joined(
   db: GilvoDatabase,
   { file }: OpenedFile,
-  isChosen: (table: Entry['table'], id: string) => boolean,
+  isChosen: (entry: Entry) => boolean,
 ): Promise<Joined> {
   const { sitting, sitter, takes, frames } = file;
   const own = await db.sittings.get(sitting.id);
-  const chosen = takes.filter((t) => isChosen('takes', t.id));
+  const chosen = takes.filter((record) => isChosen({ table: 'takes', record }));
   const chosenIds = new Set(chosen.map((t) => t.id));
   // read now: what was open when the file was chosen may have been edited since
   const here = await db.takes.where('sittingId').equals(sitting.id).toArray();
   const stays = here.filter((t) => !chosenIds.has(t.id));
   const ordered = inOrder([...chosen, ...stays]);
   const isThere = new Set(ordered.map((t) => t.id));
-  const base = own && !isChosen('sittings', sitting.id) ? own : sitting;
+  const base = own && !isChosen({ table: 'sittings', record: sitting }) ? own : sitting;
   // looks that poses belong to stay, whoever says what of the sitting
   const whole = withNeededLooks(withNeededLooks(base, sitting, chosen), own, stays);
-  const kept = frames.filter((f) => isThere.has(f.takeId) && isChosen('frames', f.id));
+  const kept = frames.filter((f) => isThere.has(f.takeId) && isChosen({ table: 'frames', record: f }));
   const isMoved = (take: Take) => !chosenIds.has(take.id) && !here.includes(take);
   return {
     taken: [
-      ...(await sitterEntries(db, file, isChosen('sitters', sitter.id))),
+      ...(await sitterEntries(db, file, isChosen({ table: 'sitters', record: sitter }))),
       ...(whole === own ? [] : [{ table: 'sittings', record: whole } as const]),
       ...ordered.filter((t) => chosenIds.has(t.id)).map((record): Entry => ({ table: 'takes', record })),
       ...kept.map((record): Entry => ({ table: 'frames', record })),
@@ -141,7 +145,8 @@ export async function takeFile(
   chosen: ReadonlySet<string>,
 ): Promise<Before> {
   return db.transaction('rw', touched(db), async () => {
-    const { taken, moved } = await joined(db, opened, (table, id) => chosen.has(`${table}/${id}`));
+    const isChosen = ({ table, record }: Entry) => chosen.has(fullKey(table, record));
+    const { taken, moved } = await joined(db, opened, isChosen);
     return writeEntries(db, taken, opened.file.lineage, moved);
   });
 }

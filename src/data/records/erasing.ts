@@ -1,8 +1,8 @@
-import { fieldsNaming, withoutName, type Group, type Sitter } from '@/core/people';
+import { fieldsNaming, withoutName, type Group } from '@/core/people';
 import type { Frame, Sitting, Take } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
 import type { Preference } from '../store/kept';
-import { nameOf } from '../store/tables';
+import { fullKey, nameOf } from '../store/tables';
 
 /** Everything in the store that refers to one person. */
 export interface PersonTraces {
@@ -13,8 +13,6 @@ export interface PersonTraces {
   preferences: Preference['key'][];
   /** Keys of records that were set aside and name the person or one of the sittings. */
   setAside: string[];
-  /** Where the name stands typed in what belongs to others. */
-  named: Mention[];
 }
 
 /** A record of somebody or something else in which a name stands typed. */
@@ -30,25 +28,31 @@ export interface Mention {
 /** Tables in which people are named in words. */
 const WORDED = ['sitters', 'sittings', 'groups', 'poses'] as const;
 
-/** Everything in others' records that names a person in words. */
-async function mentionsOf(
-  db: GilvoDatabase,
-  sitter: Sitter,
-  ownSittings: readonly string[],
-): Promise<Mention[]> {
-  const own = new Set([sitter.id, ...ownSittings]);
+/** Where a person's name stands typed in what belongs to others. */
+export async function mentionsOf(db: GilvoDatabase, sitterId: string): Promise<Mention[]> {
+  const sitter = await db.sitters.get(sitterId);
+  const sittings = await db.sittings.where('sitterId').equals(sitterId).primaryKeys();
+  const own = new Set([sitterId, ...sittings]);
   const found: Mention[] = [];
   for (const table of WORDED)
     for (const record of await db.table<{ id: string }>(table).toArray())
-      if (!own.has(record.id))
+      if (sitter && !own.has(record.id))
         for (const field of fieldsNaming(record, sitter.name))
           found.push({ table, id: record.id, name: nameOf(table, record) ?? '', field });
   return found;
 }
 
+/** Takes a person's name out of the words of others' records. */
+async function takeNameOut(db: GilvoDatabase, sitterId: string): Promise<void> {
+  const { name } = (await db.sitters.get(sitterId)) ?? { name: '' };
+  for (const { table, id } of await mentionsOf(db, sitterId)) {
+    const words = db.table<object, string>(table);
+    await words.put(withoutName((await words.get(id))!, name));
+  }
+}
+
 /** Finds what refers to a person, so that it can be shown before it is erased. */
 export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
-  const sitter = await db.sitters.get(sitterId);
   const sittings = await db.sittings.where('sitterId').equals(sitterId).toArray();
   const sittingIds = sittings.map((s) => s.id);
   const takes = await db.takes.where('sittingId').anyOf(sittingIds).toArray();
@@ -65,7 +69,6 @@ export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<Per
     setAside: (await db.setAside.toArray())
       .filter(({ record }) => [sitterId, ...sittingIds].some((id) => JSON.stringify(record).includes(id)))
       .map((aside) => aside.key),
-    named: sitter ? await mentionsOf(db, sitter, sittingIds) : [],
   };
 }
 
@@ -93,14 +96,8 @@ export async function erasePerson(
     db.poses,
   ];
   return db.transaction('rw', tables, async () => {
+    if (isNameToo) await takeNameOut(db, sitterId);
     const traces = await tracesOf(db, sitterId);
-    const name = (await db.sitters.get(sitterId))?.name;
-    if (isNameToo && name !== undefined)
-      for (const { table, id } of traces.named) {
-        const words = db.table<object, string>(table);
-        const record = await words.get(id);
-        if (record) await words.put(withoutName(record, name));
-      }
     await db.frames.bulkDelete(traces.frames.map((f) => f.id));
     await db.takes.bulkDelete(traces.takes.map((t) => t.id));
     await db.sittings.bulkDelete(traces.sittings.map((s) => s.id));
@@ -110,12 +107,10 @@ export async function erasePerson(
     await db.preferences.bulkDelete(traces.preferences);
     await db.setAside.bulkDelete(traces.setAside);
     // nor does anything stay of what the records said in earlier files
-    await db.lineages.bulkDelete([
-      `sitters/${sitterId}`,
-      ...traces.sittings.map(({ id }) => `sittings/${id}`),
-      ...traces.takes.map(({ id }) => `takes/${id}`),
-      ...traces.frames.map(({ id }) => `frames/${id}`),
-    ]);
+    const keys = (['sittings', 'takes', 'frames'] as const).flatMap((table) =>
+      traces[table].map((record) => fullKey(table, record)),
+    );
+    await db.lineages.bulkDelete([fullKey('sitters', { id: sitterId }), ...keys]);
     await db.sitters.delete(sitterId);
     // they are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { lensSchema, USUAL_LENSES, type Lens } from '@/core/set';
 import type { GilvoDatabase } from '../store/database';
-import { soundOne } from '../store/setAside';
+import { soundOne } from '../store/sound';
 
 /** Lenses of the kit; the usual ones until something was changed. */
 export async function kitLenses(db: GilvoDatabase): Promise<Lens[]> {

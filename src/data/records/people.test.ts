@@ -8,7 +8,7 @@ import { GilvoDatabase } from '../store/database';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
 import { DEMO_GROUPS, DEMO_PEOPLE } from '../demo/demoPeople';
 import { addPeople, addPerson, binPeople, changeSitting, removeGroup, saveGroup, savePerson } from './people';
-import { erasePerson, tracesOf } from './erasing';
+import { erasePerson, mentionsOf, tracesOf } from './erasing';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { addFrame, loadSitting, startSitting } from './sittings';
 import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
@@ -227,7 +227,7 @@ it('a store of the first version is brought up to date with nothing lost', async
 
 describe('a name', () => {
   it('that stands typed in the records of others is found, and taken out with the person where it is asked', async () => {
-    const { named } = await tracesOf(db, 'demo-edda');
+    const named = await mentionsOf(db, 'demo-edda');
     expect(named.map(({ id, field }) => `${id} ${field}`).sort()).toEqual([
       'demo-pim consents',
       'demo-pim guardian',

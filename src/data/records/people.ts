@@ -1,8 +1,8 @@
 import { sittingSchema, type Sitting } from '@/core/sitting';
 import { groupSchema, sitterSchema, withoutGaps, type Group, type Sitter } from '@/core/people';
-import { NEW_SITTER } from '../demo/blank';
+import { NEW_SITTER } from './blank';
 import type { GilvoDatabase } from '../store/database';
-import { sound } from '../store/setAside';
+import { sound } from '../store/sound';
 import { GoneError, writeChange, type Written } from '../store/writeChange';
 
 /** Everybody in the store, in no order. */

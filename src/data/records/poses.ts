@@ -1,6 +1,6 @@
 import { ownPoseSchema, type OwnPose } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
-import { sound } from '../store/setAside';
+import { sound } from '../store/sound';
 
 /**
  * Keeps a pose under its own name.

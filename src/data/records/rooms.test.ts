@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { NEW_SITTING } from '../demo/blank';
+import { NEW_SITTING } from './blank';
 import { GilvoDatabase } from '../store/database';
 import { dropRoom, keepRoom, keptRooms } from './rooms';
 

@@ -1,6 +1,6 @@
 import { roomSchema, type Room } from '@/core/scene';
 import type { GilvoDatabase } from '../store/database';
-import { sound } from '../store/setAside';
+import { sound } from '../store/sound';
 
 /** Rooms that were kept for other sittings, by name. */
 export async function keptRooms(db: GilvoDatabase): Promise<Room[]> {

@@ -2,8 +2,8 @@ import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { sitterSchema, type Sitter } from '@/core/people';
 import type { GilvoDatabase } from '../store/database';
-import { NEW_SHOT, NEW_SITTER, NEW_SITTING } from '../demo/blank';
-import { sound, soundOne } from '../store/setAside';
+import { NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
+import { sound, soundOne } from '../store/sound';
 import { writeChange, type Written } from '../store/writeChange';
 
 /** A sitting with everything that belongs to it. */
@@ -21,7 +21,7 @@ export async function allSittings(db: GilvoDatabase): Promise<Sitting[]> {
 }
 
 /** Names of the people of sittings, by their id; a person who is not here has none. */
-export async function sittersOf(
+export async function namesOfSitters(
   db: GilvoDatabase,
   sittings: readonly Sitting[],
 ): Promise<Map<string, string>> {
@@ -150,15 +150,7 @@ export async function startSitting(db: GilvoDatabase, now: Date, sitterId?: stri
         startsAt: now.toISOString(),
       }),
     );
-    await addTake(db, {
-      id: `take-${id}`,
-      sittingId: id,
-      lookId: NEW_SITTING.looks[0]!.id,
-      minutes: 4,
-      plannedFrames: 18,
-      shot: NEW_SHOT,
-      meant: [],
-    });
+    await addTake(db, { ...NEW_TAKE, id: `take-${id}`, sittingId: id });
   });
   return id;
 }

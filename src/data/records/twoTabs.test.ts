@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { merge, type Conflict } from '@/core/changes';
+import { TAKEN_BY_ITSELF } from '@/core/formats';
 import { withSetting, type SettingId } from '@/core/pose';
 import type { Take } from '@/core/sitting';
-import { TAKES_BY_ITSELF } from '../files/arrivals';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { GilvoDatabase } from '../store/database';
 import { placeDemo } from '../demo/demo';
@@ -109,7 +109,7 @@ describe('two tabs on one store', () => {
         else if (chance < 0.87) file = await exportSitting(db, ID, new Date());
         else if (chance < 0.89) {
           const opened = await openSittingFile(db, file);
-          const chosen = opened.arrivals.filter((a) => TAKES_BY_ITSELF[a.standing]);
+          const chosen = opened.arrivals.filter((a) => TAKEN_BY_ITSELF[a.standing]);
           await takeFile(db, opened, new Set(chosen.map((a) => a.key)));
         } else if (chance < 0.93) {
           const order = (await loadSitting(db, ID))!.takes.map((t) => t.id);

@@ -22,28 +22,13 @@ export type StoreFault = (typeof STORE_FAULTS)[number];
 /** Names of the errors by which browsers tell of a store, and what each means. Source: the IndexedDB standard, 3.0. */
 const BY_NAME: Record<string, StoreFault> = {
   MissingAPIError: 'absent',
-  MissingAPI: 'absent',
   SecurityError: 'absent',
   VersionError: 'outdated',
   QuotaExceededError: 'full',
   NotFoundError: 'damaged',
   UnknownError: 'damaged',
-  DataError: 'damaged',
   UpgradeError: 'damaged',
 };
-/** Errors that say that the store failed, without saying why. */
-const UNTOLD = [
-  'AbortError',
-  'DatabaseClosedError',
-  'InvalidStateError',
-  'OpenFailedError',
-  'TimeoutError',
-  'TransactionInactiveError',
-  'DexieError',
-  'BulkError',
-  'NotReadableError',
-];
-
 /** Names of an error and of those that it was raised for, outermost first. */
 function namesOf(error: unknown): string[] {
   const names: string[] = [];
@@ -52,9 +37,8 @@ function namesOf(error: unknown): string[] {
   return names;
 }
 
-/** What an error says of the store; null for an error that is not the store's. */
-export function storeFaultOf(error: unknown): StoreFault | null {
-  const names = namesOf(error);
-  for (const name of names.toReversed()) if (BY_NAME[name]) return BY_NAME[name];
-  return names.some((name) => UNTOLD.includes(name)) ? 'refused' : null;
+/** What an error of the store says; the innermost error that tells anything counts. */
+export function storeFaultOf(error: unknown): StoreFault {
+  const telling = namesOf(error).findLast((name) => BY_NAME[name]);
+  return telling === undefined ? 'refused' : BY_NAME[telling]!;
 }

@@ -107,12 +107,12 @@ it.each([
   ['VersionError', 'outdated'],
   ['MissingAPIError', 'absent'],
   ['DatabaseClosedError', 'refused'],
-  ['RangeError', null],
+  ['AbortError', 'refused'],
 ])('an error of the name %s tells of the fault %s', (name, fault) => {
   expect(storeFaultOf(failure(name))).toBe(fault);
 });
 
 it('an error that was raised for another tells what that one tells', () => {
   expect(storeFaultOf(failure('AbortError', failure('QuotaExceededError')))).toBe('full');
-  expect(storeFaultOf('text')).toBeNull();
+  expect(storeFaultOf('text')).toBe('refused');
 });

@@ -75,7 +75,7 @@ export async function openStore(
     wasOpen = true;
     told({ kind: 'open' });
   } catch (error) {
-    toldOf(storeFaultOf(error) ?? 'refused');
+    toldOf(storeFaultOf(error));
   }
 }
 

@@ -2,37 +2,52 @@ import { z, type ZodType } from 'zod';
 import { groupSchema, sitterSchema } from '@/core/people';
 import { roomSchema } from '@/core/scene';
 import { lensSchema } from '@/core/set';
-import { frameSchema, ownPoseSchema, sittingSchema, takeSchema } from '@/core/sitting';
+import {
+  frameSchema,
+  ownPoseSchema,
+  sittingSchema,
+  takeSchema,
+  upgradeSitter,
+  upgradeSitting,
+  upgradeTake,
+} from '@/core/sitting';
 import type { Preference, Records, TableId } from './kept';
 
 interface TableRow<T> {
   schema: ZodType<T>;
   /** The property by which a record is found. */
   key: keyof T & string;
+  /** Brings a record of an earlier version up to date; one that is as it should be stays. */
+  upgrade(raw: unknown): unknown;
   /** What a record is called, where a person gave it a name. */
   nameOf(record: T): string | undefined;
 }
 
+/** Records of these tables are as they always were. */
+const asItIs = (raw: unknown) => raw;
+
 /** Each table of what a person said, in an order in which nothing refers to what comes later. */
 export const TABLES: { readonly [K in TableId]: TableRow<Records[K]> } = {
-  sitters: { schema: sitterSchema, key: 'id', nameOf: (r) => r.name },
-  groups: { schema: groupSchema, key: 'id', nameOf: (r) => r.name },
-  sittings: { schema: sittingSchema, key: 'id', nameOf: (r) => r.title },
-  takes: { schema: takeSchema, key: 'id', nameOf: (r) => r.shot?.pose?.name },
-  frames: { schema: frameSchema, key: 'id', nameOf: (r) => r.takenAt },
-  poses: { schema: ownPoseSchema, key: 'id', nameOf: (r) => r.name },
+  sitters: { schema: sitterSchema, key: 'id', upgrade: upgradeSitter, nameOf: (r) => r.name },
+  groups: { schema: groupSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.name },
+  sittings: { schema: sittingSchema, key: 'id', upgrade: upgradeSitting, nameOf: (r) => r.title },
+  takes: { schema: takeSchema, key: 'id', upgrade: upgradeTake, nameOf: (r) => r.shot?.pose?.name },
+  frames: { schema: frameSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.takenAt },
+  poses: { schema: ownPoseSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.name },
   kits: {
     schema: z.strictObject({ id: z.literal('own'), lenses: z.array(lensSchema).max(200) }),
     key: 'id',
+    upgrade: asItIs,
     nameOf: () => undefined,
   },
-  rooms: { schema: roomSchema, key: 'name', nameOf: (r) => r.name },
+  rooms: { schema: roomSchema, key: 'name', upgrade: asItIs, nameOf: (r) => r.name },
   preferences: {
     schema: z.strictObject({
       key: z.string().max(120) as ZodType<string> as ZodType<Preference['key']>,
       value: z.string().max(4000),
     }),
     key: 'key',
+    upgrade: asItIs,
     nameOf: () => undefined,
   },
 };

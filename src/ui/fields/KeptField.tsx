@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 interface KeptFieldProps {
   label: string;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 interface NumberFieldProps {
   label: string;

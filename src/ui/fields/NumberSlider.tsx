@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 interface NumberSliderProps {
   /** What it is; the name for a screen reader as well. */

@@ -11,7 +11,7 @@ export function UpdateNotice() {
   const [isLater, setLater] = useState(false);
   if (!take || isLater || pathname === '/direct') return null;
   return (
-    <p role="status" data-testid="update" className="bg-base-200 px-4 py-1.5 text-sm print:hidden">
+    <p role="status" data-testid="update" className="bg-base-200 px-4 py-1.5 text-sm">
       A newer Gilvo is ready.{' '}
       <button type="button" className="link-act" onClick={take}>
         Take it now

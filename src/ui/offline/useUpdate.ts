@@ -15,8 +15,11 @@ export function useUpdate(): (() => void) | null {
         worker.messageSkipWaiting();
       });
     });
-    // without it Gilvo works as long as there is a network
-    void worker.register().catch(() => undefined);
+    // without it Gilvo works as long as there is a network; without network there is nothing newer
+    void worker
+      .register()
+      .then(() => worker.update())
+      .catch(() => undefined);
   }, []);
   return take;
 }

@@ -1,6 +1,6 @@
-/** Hands text or bytes to the browser as a file. */
-export function download(name: string, text: string | Uint8Array<ArrayBuffer>, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands text, bytes or a file's content to the browser as a file. */
+export function download(name: string, content: string | Uint8Array<ArrayBuffer> | Blob, type: string): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -5,7 +5,7 @@ import type { StoreFault } from '@/data';
 import { openPageStore, startAnew, useStoreState } from '@/keeping';
 import { UpdateNotice } from '../offline/UpdateNotice';
 import { Notice } from './Notice';
-import { saveAll } from './saveAll';
+import { Notices } from './Notices';
 import { FAULT_WORDS } from './storeWords';
 import { StudioNotice } from './StudioNotice';
 import { UnkeptNotice } from './UnkeptNotice';
@@ -18,7 +18,6 @@ const WAYS = {
     // whatever the address named is not here any more
     go: () => startAnew().then(() => location.replace('/')),
   },
-  save: { words: 'Save what can be read', go: () => saveAll() },
 } as const;
 
 const WAYS_OF: Record<StoreFault, readonly (keyof typeof WAYS)[]> = {
@@ -27,9 +26,9 @@ const WAYS_OF: Record<StoreFault, readonly (keyof typeof WAYS)[]> = {
   outdated: ['reload'],
   cleared: ['reload'],
   lost: ['anew', 'reload'],
-  damaged: ['reload', 'save'],
-  full: ['reload', 'save'],
-  refused: ['reload', 'save'],
+  damaged: ['reload'],
+  full: ['reload'],
+  refused: ['reload'],
 };
 
 function Ways({ fault }: { fault: StoreFault }) {
@@ -96,9 +95,11 @@ export function StoreGate({ children }: { children: ReactNode }) {
   if (state.kind === 'fault' && !state.wasOpen) return <NotOpen fault={state.fault} />;
   return (
     <>
-      {state.kind === 'fault' ? <TakenAway fault={state.fault} /> : <UnkeptNotice />}
-      <StudioNotice />
-      <UpdateNotice />
+      <Notices>
+        {state.kind === 'fault' ? <TakenAway fault={state.fault} /> : <UnkeptNotice />}
+        <StudioNotice />
+        <UpdateNotice />
+      </Notices>
       {children}
     </>
   );

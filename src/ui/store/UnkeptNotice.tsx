@@ -5,21 +5,22 @@ import { Notice } from './Notice';
 import { refusalWords, THING_WORDS } from './storeWords';
 
 function UnkeptLine({ unkept }: { unkept: Unkept }) {
-  const { thing, refusal, more = 0, tryNow, letGo } = unkept;
+  const { thing, refusal, waiting, tryNow, letGo } = unkept;
+  const isTriedAgain = refusal.kind === 'store';
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <span>
         {THING_WORDS[thing]} is not on disk: {refusalWords(refusal)}.
-        {tryNow && ' It is kept here while the page is open, and tried again by itself.'}
-        {more > 0 && ` ${more} more wait behind it.`}
+        {isTriedAgain && ' It is kept here while the page is open, and tried again by itself.'}
+        {waiting > 1 && ` ${waiting - 1} more wait behind it.`}
       </span>
-      {tryNow && (
+      {isTriedAgain && (
         <button type="button" className="act" onClick={tryNow}>
           Try now
         </button>
       )}
       <button type="button" className="link-act" onClick={letGo}>
-        {tryNow ? 'Give it up' : 'Understood'}
+        {waiting > 0 ? 'Give it up' : 'Understood'}
       </button>
     </li>
   );

@@ -1,5 +1,5 @@
-import type { Sitter } from '@/core/people';
-import type { Sitting, Take } from '@/core/sitting';
+import type { Group, Sitter } from '@/core/people';
+import type { OwnPose, Sitting, Take } from '@/core/sitting';
 
 /** Each field of a person's record as the form calls it. */
 const OF_PERSON: Record<keyof Sitter, string> = {
@@ -29,8 +29,11 @@ const OF_PERSON: Record<keyof Sitter, string> = {
   binnedAt: 'bin',
 };
 
-/** Each field of a sitting and of a pose of its run. */
-const OF_SITTING: Record<Exclude<keyof Sitting | keyof Take, keyof Sitter>, string> = {
+/** Each field of a sitting, of a pose of its run, of a group and of an own pose. */
+const OF_OTHERS: Record<
+  Exclude<keyof Sitting | keyof Take | keyof Group | keyof OwnPose, keyof Sitter>,
+  string
+> = {
   sitterId: 'who is posed',
   title: 'title',
   place: 'place',
@@ -45,9 +48,13 @@ const OF_SITTING: Record<Exclude<keyof Sitting | keyof Take, keyof Sitter>, stri
   plannedFrames: 'frames',
   shot: 'pose, camera and light',
   meant: 'what is meant',
+  kind: 'kind',
+  members: 'members',
+  keptAt: 'time of keeping',
+  pose: 'pose',
 };
 
-const WORDS: Readonly<Record<string, string>> = { ...OF_SITTING, ...OF_PERSON };
+const WORDS: Readonly<Record<string, string>> = { ...OF_OTHERS, ...OF_PERSON };
 
 /** A field of a record in words, by its name; the name itself where it has no words. */
 export function fieldWords(field: string): string {

@@ -44,7 +44,7 @@ export const FAULT_WORDS: Record<StoreFault, FaultWords> = {
   damaged: {
     title: 'What Gilvo kept cannot be read',
     advice:
-      'The browser reports that its files are damaged. Start the browser again first: often that is enough. If it is not, save what can still be read, clear the data of this site, and restore your last backup.',
+      'The browser reports that its files are damaged. Start the browser again first: often that is enough. If it is not, clear the data of this site in the browser’s settings, and restore your last backup.',
     why: 'the browser cannot read its files',
   },
   full: {

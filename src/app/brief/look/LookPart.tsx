@@ -7,7 +7,7 @@ import { MessageField } from './MessageField';
 import { MustHavesField } from './MustHavesField';
 import { UsesField } from './UsesField';
 import { WornField } from './WornField';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 interface LookPartProps extends LookEdit {
   sitter: Sitter;

@@ -9,18 +9,24 @@ import { useKept, type KeptHere } from './useKept';
 /** Letters that a passphrase needs. Source: NIST SP 800-63B, 5.1.1 (at least eight; fifteen where it stands alone). */
 const LEAST_LETTERS = 15;
 
-function roomWords({ isPersisted, usedMb, leftMb }: StoreRoom): string {
-  const promise = {
-    true: 'The browser has promised to keep it.',
-    false: 'The browser may clear it when the device runs out of room.',
-    null: 'The browser does not say how long it keeps it.',
-  }[String(isPersisted) as 'true' | 'false' | 'null'];
-  if (usedMb === null) return promise;
-  const left =
-    leftMb === null
-      ? ''
-      : `, ${leftMb > 2000 ? `${Math.round(leftMb / 1000)} GB` : `${Math.round(leftMb)} MB`} are left`;
-  return `${promise} It takes ${usedMb < 10 ? usedMb.toFixed(1) : Math.round(usedMb)} MB${left}.`;
+const PROMISE_WORDS: Record<StoreRoom['promise'], string> = {
+  kept: 'The browser has promised to keep it.',
+  open: 'The browser may clear it when the device runs out of room.',
+  unsaid: 'The browser does not say how long it keeps it.',
+};
+
+/** From this size on gigabytes are said, megabytes. */
+const LARGE_MB = 2000;
+
+function sizeWords(mb: number): string {
+  if (mb > LARGE_MB) return `${Math.round(mb / 1000)} GB`;
+  return `${mb < 10 ? mb.toFixed(1) : Math.round(mb)} MB`;
+}
+
+function roomWords({ promise, usedMb, leftMb }: StoreRoom): string {
+  if (usedMb === null) return PROMISE_WORDS[promise];
+  const left = leftMb === null ? '' : `, ${sizeWords(leftMb)} are left`;
+  return `${PROMISE_WORDS[promise]} It takes ${sizeWords(usedMb)}${left}.`;
 }
 
 function backupWords({ lastBackup, unsent }: KeptHere): string {

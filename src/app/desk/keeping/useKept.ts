@@ -2,8 +2,9 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
-import { countUnsent, database } from '@/data';
+import { database } from '@/data';
 import { storeRoom, type StoreRoom } from '@/keeping';
+import { askBackups } from '@/workers/backupsClient';
 
 /** Days and records after which a backup is asked for. Our own choice. */
 const DUE_DAYS = 7;
@@ -33,7 +34,10 @@ export function useKept(): KeptHere {
     let stale = false;
     const timer = setTimeout(() => {
       void storeRoom().then((r) => !stale && setRoom(r));
-      void countUnsent(database).then((n) => !stale && setUnsent(n));
+      askBackups((remote) => remote.unsent()).then(
+        (n) => !stale && setUnsent(n),
+        () => undefined,
+      );
     }, AFTER_MS);
     return () => {
       stale = true;

@@ -1,58 +1,14 @@
 'use client';
 
-import { useState, type FormEvent } from 'react';
-import { STANDINGS, type Standing } from '@/core/formats';
-import { joining, type OpenedBackup, type RestoreWay, type TableId } from '@/data';
-import { STANDING_WORDS, countWords, TABLE_WORDS } from './standingWords';
-
-interface LockedPanelProps {
-  name: string;
-  why: string | null;
-  onUnlock(passphrase: string): void;
-  onLeave(): void;
-}
-
-/** Asks for the passphrase of a backup. */
-export function LockedPanel({ name, why, onUnlock, onLeave }: LockedPanelProps) {
-  const unlock = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    onUnlock(String(new FormData(event.currentTarget).get('passphrase')));
-  };
-  return (
-    <form className="rule-b mb-6 pb-4" aria-label={`Unlock ${name}`} onSubmit={unlock}>
-      <label className="block max-w-sm">
-        <span className="block">{name} is locked. Its passphrase:</span>
-        <input className="field mt-1" type="password" name="passphrase" autoFocus autoComplete="off" />
-      </label>
-      {why && (
-        <p role="alert" className="text-error mt-1">
-          {why}.
-        </p>
-      )}
-      <div className="mt-3 flex gap-2">
-        <button type="submit" className="act">
-          Unlock
-        </button>
-        <button type="button" className="link-act" onClick={onLeave}>
-          Leave it
-        </button>
-      </div>
-    </form>
-  );
-}
+import { useState } from 'react';
+import { STANDINGS } from '@/core/formats';
+import type { Counted, RestoreWay, TableId, Unsound } from '@/data';
+import type { BackupSummary } from '@/workers/backups.worker';
+import { countWords, momentWords, STANDING_WORDS, TABLE_WORDS } from './standingWords';
 
 /** How many records of each table stand how, tables without any left out. */
-function counted({ arrivals }: OpenedBackup) {
-  const rows = new Map<TableId, Partial<Record<Standing, number>>>();
-  for (const { entry, standing } of arrivals) {
-    const row = rows.get(entry.table) ?? {};
-    rows.set(entry.table, { ...row, [standing]: (row[standing] ?? 0) + 1 });
-  }
-  return [...rows];
-}
-
-function StandingsTable({ opened }: { opened: OpenedBackup }) {
-  const rows = counted(opened);
+function StandingsTable({ counted }: { counted: Counted }) {
+  const rows = Object.entries(counted) as [TableId, NonNullable<Counted[TableId]>][];
   const shown = STANDINGS.filter((standing) => rows.some(([, row]) => row[standing]));
   return (
     <div
@@ -89,46 +45,47 @@ function StandingsTable({ opened }: { opened: OpenedBackup }) {
   );
 }
 
+/** A record that cannot be restored, and why. */
+function unsoundWords({ table, reason }: Unsound): string {
+  if (table === null) return `A record of “${reason}” is left out: this Gilvo has nothing of that name.`;
+  return `${countWords(1, table)} is left out: ${reason}.`;
+}
+
 /** Says what of a damaged backup is not there any more. */
-function Missing({ opened }: { opened: OpenedBackup }) {
-  const { lost, unsound } = opened;
-  if (lost === 0 && unsound.length === 0) return null;
+function Missing({ lost, unsound, unsoundCount }: BackupSummary) {
+  if (lost === 0 && unsoundCount === 0) return null;
   return (
     <div role="status" className="mt-2 text-error">
       {lost > 0 && (
         <p>The file is damaged: {lost} of its records cannot be read. What is listed here is whole.</p>
       )}
-      {unsound.slice(0, 5).map(({ table, reason }, i) => (
-        <p key={i}>
-          {countWords(1, table as TableId)} is left out: {reason}.
-        </p>
+      {unsound.map((record, i) => (
+        <p key={i}>{unsoundWords(record)}</p>
       ))}
-      {unsound.length > 5 && <p>and {unsound.length - 5} more.</p>}
+      {unsoundCount > unsound.length && <p>and {unsoundCount - unsound.length} more.</p>}
     </div>
   );
 }
 
 interface BackupPanelProps {
   name: string;
-  opened: OpenedBackup;
+  summary: BackupSummary;
   onRestore(way: RestoreWay): void;
   onLeave(): void;
 }
 
 /** What a backup holds against what is here, and the ways to restore it. */
-export function BackupPanel({ name, opened, onRestore, onLeave }: BackupPanelProps) {
+export function BackupPanel({ name, summary, onRestore, onLeave }: BackupPanelProps) {
   const [isSure, setSure] = useState(false);
   return (
     <section role="dialog" aria-label={`Restore ${name}`} className="rule-b mb-6 pb-4">
       <h2 className="text-xl">{name}</h2>
       <p className="quiet mt-1">
-        A backup of{' '}
-        {new Date(opened.madeAt).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' })}. Joining
-        takes what is new or newer in it, {joining(opened).length} records, and leaves the rest as it is here.
-        Putting it in place takes away whatever is not in it.
+        A backup of {momentWords(summary.madeAt)}. Joining takes what is new or newer in it, {summary.joins}{' '}
+        records, and leaves the rest as it is here. Putting it in place takes away whatever is not in it.
       </p>
-      <Missing opened={opened} />
-      <StandingsTable opened={opened} />
+      <Missing {...summary} />
+      <StandingsTable counted={summary.counted} />
       <div className="mt-3 flex flex-wrap items-center gap-2">
         <button type="button" className="act" onClick={() => onRestore('join')}>
           Join it with what is here

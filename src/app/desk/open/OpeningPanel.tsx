@@ -1,7 +1,8 @@
 'use client';
 
 import { UndoLine } from '@/ui/place/UndoLine';
-import { BackupPanel, LockedPanel } from './BackupPanel';
+import { BackupPanel } from './BackupPanel';
+import { LockedPanel } from './LockedPanel';
 import { SittingFilePanel } from './SittingFilePanel';
 import type { FileOpening } from './useOpenFile';
 
@@ -11,6 +12,12 @@ export function OpeningPanel({ files }: { files: FileOpening }) {
   switch (opening.kind) {
     case 'none':
       return null;
+    case 'reading':
+      return (
+        <p role="status" className="rule-b mb-6 pb-3">
+          Reading {opening.name}
+        </p>
+      );
     case 'refused':
       return (
         <p role="alert" className="rule-b mb-6 pb-3 text-error">
@@ -18,8 +25,8 @@ export function OpeningPanel({ files }: { files: FileOpening }) {
         </p>
       );
     case 'done': {
-      const { before, text } = opening;
-      if (before) return <UndoLine className="rule-b mb-6 pb-3" words={text} onUndo={() => undo(before)} />;
+      const { undo: back, text } = opening;
+      if (back) return <UndoLine className="rule-b mb-6 pb-3" words={text} onUndo={() => undo(back)} />;
       return (
         <p role="status" className="rule-b mb-6 pb-3 text-secondary">
           {text}
@@ -39,23 +46,23 @@ export function OpeningPanel({ files }: { files: FileOpening }) {
       );
     }
     case 'locked': {
-      const { name, text, why } = opening;
+      const { file, why } = opening;
       return (
         <LockedPanel
-          name={name}
+          name={file.name}
           why={why}
-          onUnlock={(passphrase) => void unlock(name, text, passphrase)}
-          onLeave={() => leave(name)}
+          onUnlock={(passphrase) => void unlock(file, passphrase)}
+          onLeave={() => leave(file.name)}
         />
       );
     }
     case 'backup': {
-      const { name, opened } = opening;
+      const { name, summary } = opening;
       return (
         <BackupPanel
           name={name}
-          opened={opened}
-          onRestore={(way) => restore(name, opened, way)}
+          summary={summary}
+          onRestore={(way) => restore(name, way)}
           onLeave={() => leave(name)}
         />
       );

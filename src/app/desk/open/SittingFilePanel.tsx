@@ -1,10 +1,10 @@
 'use client';
 
-import isSame from 'fast-deep-equal';
 import { useState } from 'react';
-import { TAKES_BY_ITSELF, type Arrival, type OpenedFile } from '@/data';
+import { TAKEN_BY_ITSELF } from '@/core/formats';
+import type { Arrival, OpenedFile } from '@/data';
 import { fieldWords } from '@/ui/store/fieldWords';
-import { STANDING_WORDS, TABLE_WORDS } from './standingWords';
+import { momentWords, STANDING_WORDS, TABLE_WORDS } from './standingWords';
 
 interface RowProps {
   arrival: Arrival;
@@ -12,23 +12,15 @@ interface RowProps {
   onChange(isTaken: boolean): void;
 }
 
-/** What of a record says something else in the file than here. */
-function differingIn({ entry, here }: Arrival): string[] {
-  if (!here) return [];
-  const [there, own] = [entry.record, here.record] as unknown as [Fields, Fields];
-  const fields = [...new Set([...Object.keys(there), ...Object.keys(own)])];
-  return fields.filter((f) => !isSame(there[f], own[f])).map(fieldWords);
-}
-type Fields = Record<string, unknown>;
-
 function ArrivalRow({ arrival, isTaken, onChange }: RowProps) {
-  const { entry, standing, name } = arrival;
-  const differs = differingIn(arrival);
+  const { entry, standing, name, differsIn } = arrival;
   return (
     <li className="rule-b flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
       <span className="min-w-0 flex-1 truncate">
         <span className="quiet text-xs">{TABLE_WORDS[entry.table][0]}</span> {name}
-        {differs.length > 0 && <span className="quiet text-xs"> otherwise in {differs.join(', ')}</span>}
+        {differsIn.length > 0 && (
+          <span className="quiet text-xs"> otherwise in {differsIn.map(fieldWords).join(', ')}</span>
+        )}
       </span>
       <span className={standing === 'both' ? 'font-bold text-accent' : 'quiet'}>
         {STANDING_WORDS[standing]}
@@ -60,7 +52,7 @@ interface SittingFilePanelProps {
 /** What a sitting file would change, record by record, to be chosen from. */
 export function SittingFilePanel({ name, opened, onTake, onLeave }: SittingFilePanelProps) {
   const { file, arrivals, onlyHere } = opened;
-  const byItself = arrivals.filter((a) => TAKES_BY_ITSELF[a.standing]).map((a) => a.key);
+  const byItself = arrivals.filter((a) => TAKEN_BY_ITSELF[a.standing]).map((a) => a.key);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(byItself));
   const rows = arrivals.filter((a) => a.entry.table !== 'frames');
   const choose = (key: string, isTaken: boolean) => {
@@ -74,8 +66,8 @@ export function SittingFilePanel({ name, opened, onTake, onLeave }: SittingFileP
     <section role="dialog" aria-label={`Open ${name}`} className="rule-b mb-6 pb-4">
       <h2 className="text-xl">{name}</h2>
       <p className="quiet mt-1">
-        Saved on {new Date(file.exportedAt).toLocaleString('en-GB', WHEN)}. Some of it is here already,
-        otherwise than in the file. What is not taken stays as it is here.
+        Saved on {momentWords(file.exportedAt)}. Some of it is here already, otherwise than in the file. What
+        is not taken stays as it is here.
       </p>
       <ul className="rule-t mt-3 max-h-[40vh] overflow-y-auto" aria-label="What the file would change">
         {rows.map((arrival) => (
@@ -107,5 +99,3 @@ export function SittingFilePanel({ name, opened, onTake, onLeave }: SittingFileP
     </section>
   );
 }
-
-const WHEN = { dateStyle: 'long', timeStyle: 'short' } as const;

@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import type { Standing } from '@/core/formats';
 import type { TableId } from '@/data';
 
@@ -27,4 +28,9 @@ export const TABLE_WORDS: Record<TableId, readonly [one: string, more: string]> 
 /** So many records of a table. */
 export function countWords(count: number, table: TableId): string {
   return `${count} ${TABLE_WORDS[table][count === 1 ? 0 : 1]}`;
+}
+
+/** A moment as a file tells it, in words. */
+export function momentWords(moment: string): string {
+  return format(new Date(moment), "d MMMM yyyy 'at' HH:mm");
 }

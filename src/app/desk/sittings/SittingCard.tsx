@@ -3,20 +3,18 @@
 import { format } from 'date-fns';
 import { Download } from 'lucide-react';
 import Link from 'next/link';
+import { useState } from 'react';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import type { Sitting, Take } from '@/core/sitting';
 import { database, exportSitting, type WholeSitting } from '@/data';
-import { doNow } from '@/keeping';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import { download } from '@/ui/place/download';
 
-/** Saves a sitting to a file; what the store refuses is told. */
-function saveFile(sittingId: string, title: string) {
+/** Saves a sitting to a file. */
+async function saveFile({ id, title }: Sitting): Promise<void> {
   const name = title.toLowerCase().replace(/[^a-z0-9]+/g, '-');
-  doNow('file', () => exportSitting(database, sittingId, new Date()), {
-    done: (text) => download(`${name}.gilvo.json`, text, 'application/json'),
-  });
+  download(`${name}.gilvo.json`, await exportSitting(database, id, new Date()), 'application/json');
 }
 
 /** Figures of a sitting: what is planned, and what was taken. */
@@ -44,6 +42,12 @@ function Figures({ whole: { sitting, takes, frames } }: { whole: WholeSitting })
 
 /** Ways into a sitting, the most likely first. */
 function WaysIn({ sitting, last }: { sitting: Sitting; last: Take | undefined }) {
+  const [failed, setFailed] = useState<string | null>(null);
+  const save = () =>
+    saveFile(sitting).then(
+      () => setFailed(null),
+      (why: Error) => setFailed(`It was not saved: ${why.message}.`),
+    );
   const query = `?sitting=${sitting.id}${last ? `&take=${last.id}` : ''}`;
   return (
     <div className="mt-5 flex flex-wrap items-center gap-2">
@@ -62,10 +66,15 @@ function WaysIn({ sitting, last }: { sitting: Sitting; last: Take | undefined })
       <button
         type="button"
         className="link-act flex items-center gap-1.5 px-3 py-2"
-        onClick={() => saveFile(sitting.id, sitting.title)}
+        onClick={() => void save()}
       >
         <Download size={15} aria-hidden /> Save to a file
       </button>
+      {failed && (
+        <p role="alert" className="w-full text-error">
+          {failed}
+        </p>
+      )}
     </div>
   );
 }

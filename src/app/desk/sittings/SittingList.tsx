@@ -1,9 +1,9 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { format } from 'date-fns';
 import Link from 'next/link';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { WindowedRows } from '@/ui/fields/WindowedRows';
 import type { ListedSitting } from './useDesk';
 
 const ROW_PX = 44;
@@ -34,44 +34,6 @@ function SittingRow({ listed: { sitting, sitterName } }: { listed: ListedSitting
   );
 }
 
-/** The rows in sight of a list that can be long. */
-function Rows({ found }: { found: readonly ListedSitting[] }) {
-  const scroller = useRef<HTMLDivElement>(null);
-  // its functions change under one name; nothing that is memoized gets them
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const rows = useVirtualizer({
-    count: found.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
-    overscan: 6,
-  });
-  const height = Math.min(found.length, ROWS_IN_SIGHT) * ROW_PX;
-  return (
-    <div
-      ref={scroller}
-      className="rule-t overflow-y-auto"
-      style={{ height }}
-      tabIndex={0}
-      role="region"
-      aria-label="More sittings, to scroll"
-    >
-      <ul className="relative" style={{ height: rows.getTotalSize() }} aria-label="More sittings">
-        {rows.getVirtualItems().map(({ index, start }) => (
-          <li
-            key={found[index]!.sitting.id}
-            className="absolute inset-x-0"
-            style={{ height: ROW_PX, transform: `translateY(${start}px)` }}
-            aria-setsize={found.length}
-            aria-posinset={index + 1}
-          >
-            <SittingRow listed={found[index]!} />
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
 /** Sittings that are not shown whole, to be found by words. */
 export function SittingList({ listed }: { listed: readonly ListedSitting[] }) {
   const [text, setText] = useState('');
@@ -96,7 +58,19 @@ export function SittingList({ listed }: { listed: readonly ListedSitting[] }) {
           />
         </label>
       </div>
-      {found.length === 0 ? <p className="quiet">No sitting fits these words.</p> : <Rows found={found} />}
+      {found.length === 0 ? (
+        <p className="quiet">No sitting fits these words.</p>
+      ) : (
+        <WindowedRows
+          count={found.length}
+          rowPx={ROW_PX}
+          label="More sittings"
+          className="rule-t"
+          heightPx={Math.min(found.length, ROWS_IN_SIGHT) * ROW_PX}
+          keyOf={(index) => found[index]!.sitting.id}
+          row={(index) => <SittingRow listed={found[index]!} />}
+        />
+      )}
     </section>
   );
 }

@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Sitting } from '@/core/sitting';
-import { allSittings, database, loadSitting, sittersOf, type WholeSitting } from '@/data';
+import { allSittings, database, loadSitting, namesOfSitters, type WholeSitting } from '@/data';
 
 /** Sittings that are shown whole; the others stand in a list. */
 const SHOWN_WHOLE = 4;
@@ -34,7 +34,7 @@ export function useDesk(ready: boolean): Desk | null | undefined {
   return useLiveQuery(async () => {
     if (!ready) return null;
     const sittings = await allSittings(database);
-    const names = await sittersOf(database, sittings);
+    const names = await namesOfSitters(database, sittings);
     const lastTakeId = (await database.preferences.get('lastTake'))?.value;
     const lastTake = lastTakeId === undefined ? undefined : await database.takes.get(lastTakeId);
     const chosen = chosenOf(sittings, lastTake?.sittingId, new Date().toISOString());

@@ -1,8 +1,7 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef } from 'react';
 import type { Sitter } from '@/core/people';
+import { WindowedRows } from '@/ui/fields/WindowedRows';
 
 const ROW_PX = 52;
 
@@ -49,47 +48,26 @@ interface PeopleRowsProps {
 
 /** The people found; only the rows in sight are in the page. */
 export function PeopleRows({ found, openId, onOpen }: PeopleRowsProps) {
-  const scroller = useRef<HTMLDivElement>(null);
-  // its functions change under one name; nothing that is memoized gets them
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const rows = useVirtualizer({
-    count: found.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
-    overscan: 8,
-  });
-  function focusRow(index: number) {
-    const to = Math.min(found.length - 1, Math.max(0, index));
-    rows.scrollToIndex(to);
-    requestAnimationFrame(() =>
-      scroller.current?.querySelector<HTMLButtonElement>(`[data-row="${to}"]`)?.focus(),
-    );
-  }
+  if (found.length === 0) return <p className="quiet min-h-0 flex-1 p-4">Nobody fits these words.</p>;
   return (
-    <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto">
-      <ul className="relative" style={{ height: rows.getTotalSize() }} aria-label="People">
-        {rows.getVirtualItems().map(({ index, start }) => {
-          const sitter = found[index]!;
-          return (
-            <li
-              key={sitter.id}
-              className="absolute inset-x-0"
-              style={{ height: ROW_PX, transform: `translateY(${start}px)` }}
-              aria-setsize={found.length}
-              aria-posinset={index + 1}
-            >
-              <PersonRow
-                sitter={sitter}
-                index={index}
-                isOpen={sitter.id === openId}
-                onOpen={() => onOpen(sitter.id)}
-                onStep={(by) => focusRow(index + by)}
-              />
-            </li>
-          );
-        })}
-      </ul>
-      {found.length === 0 && <p className="quiet p-4">Nobody fits these words.</p>}
-    </div>
+    <WindowedRows
+      count={found.length}
+      rowPx={ROW_PX}
+      label="People"
+      className="min-h-0 flex-1"
+      keyOf={(index) => found[index]!.id}
+      row={(index, focus) => {
+        const sitter = found[index]!;
+        return (
+          <PersonRow
+            sitter={sitter}
+            index={index}
+            isOpen={sitter.id === openId}
+            onOpen={() => onOpen(sitter.id)}
+            onStep={(by) => focus(index + by)}
+          />
+        );
+      }}
+    />
   );
 }

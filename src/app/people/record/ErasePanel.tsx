@@ -3,7 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Sitter } from '@/core/people';
-import { database, erasePerson, tracesOf, type Mention } from '@/data';
+import { database, erasePerson, mentionsOf, tracesOf, type Mention } from '@/data';
 import { doNow } from '@/keeping';
 import { fieldWords } from '@/ui/store/fieldWords';
 
@@ -46,6 +46,7 @@ const MOST_NAMED = 8;
 /** Says what an erase takes with it, and asks for the name before it is done. */
 export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
   const traces = useLiveQuery(() => tracesOf(database, sitter.id), [sitter.id]);
+  const named = useLiveQuery(() => mentionsOf(database, sitter.id), [sitter.id]) ?? [];
   const [typed, setTyped] = useState('');
   const [isNameToo, setNameToo] = useState(true);
   if (!traces) return null;
@@ -57,7 +58,7 @@ export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
         {count(traces.groups.length, 'place in a group', 'places in groups')}. It cannot be undone. Files that
         were saved elsewhere stay where they are.
       </p>
-      <NamedIn named={traces.named} isTakenOut={isNameToo} onChange={setNameToo} />
+      <NamedIn named={named} isTakenOut={isNameToo} onChange={setNameToo} />
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <label className="block">
           <span className="quiet block text-xs">Type the name to go on</span>

@@ -17,7 +17,7 @@ import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
 import { StopsOverlay } from './StopsOverlay';
 import { useGhost } from './useGhost';
-import { useHasGraphics } from './useHasGraphics';
+import type { Card } from './useCard';
 import { viewFor, type Look } from './lookingAt';
 
 // three.js is only loaded where a figure is drawn
@@ -26,6 +26,7 @@ const Viewfinder = dynamic(() => import('@/drawing/Viewfinder').then((m) => m.Vi
 const NO_SUPPORTS: Support[] = [];
 
 interface PictureProps {
+  card: Card;
   profile: BodyProfile;
   /** The shot that the report belongs to. */
   shot: Shot | null;
@@ -126,14 +127,13 @@ function NotDrawn() {
 
 /** The viewfinder with its frame and switchable overlays; on small screens its tools stand below it. */
 export function Picture(props: PictureProps) {
-  const { profile, shot, report, surface, progress, ground, overlay } = props;
+  const { card, profile, shot, report, surface, progress, ground, overlay } = props;
   const shown = usePoseStore((s) => s.shownExposure);
   const exposureStops = shot ? shownStops(shown, shot, report?.points.nose) : 0;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const isDesk = useIsDesk();
   // what the drawn picture would show otherwise than through the lens is drawn however long it takes
-  const isDrawn = useHasGraphics();
-  const isInstead = !isDrawn || (look.kind === 'lens' && overlay !== 'parts');
+  const isInstead = card !== 'there' || (look.kind === 'lens' && overlay !== 'parts');
   const preview = isInstead ? (report?.preview ?? null) : null;
   const tools = shot && report && (
     <LookTools shot={shot} face={report.points.nose} look={look} onLook={setLook} />
@@ -142,10 +142,10 @@ export function Picture(props: PictureProps) {
     <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-2">
       <div className="min-h-0 flex-1">
         <FrameBox aspect={shot ? frameAspect(shot.camera) : 2 / 3} className="bg-[#4f473c]">
-          {isDrawn && (
+          {card !== 'none' && (
             <DrawnPicture {...props} look={look} exposureStops={exposureStops} isHeld={preview !== null} />
           )}
-          {!isDrawn && <NotDrawn />}
+          {card === 'none' && <NotDrawn />}
           {preview && (
             <PaintedPicture
               picture={preview}

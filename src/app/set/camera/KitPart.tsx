@@ -6,7 +6,7 @@ import { ZodError } from 'zod';
 import { lensSchema, lensWords, type Lens } from '@/core/set';
 import { database, saveLenses } from '@/data';
 import { doNow } from '@/keeping';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 type Field = 'shortestMm' | 'longestMm' | 'widestF' | 'closestM';
 const FIELDS: readonly (readonly [Field, string])[] = [

@@ -10,7 +10,7 @@ import {
   type Room,
 } from '@/core/scene';
 import { KeptField, numberProblem } from '@/ui/fields/KeptField';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 import { Choice } from '@/ui/fields/Choice';
 import { ToneChoice } from './ToneChoice';
 

@@ -10,7 +10,7 @@ import {
   type SupportKindName,
 } from '@/core/scene';
 import { KeptField, numberProblem } from '@/ui/fields/KeptField';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 type PieceNumber = 'fromLeftM' | 'fromBackM' | 'turnLeftDeg';
 const NUMBERS: readonly (readonly [PieceNumber, string, number, number, string])[] = [

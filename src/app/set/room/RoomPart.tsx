@@ -3,7 +3,7 @@
 import { WALL_WORDS, WALLS, type Room } from '@/core/scene';
 import { Folded } from '@/ui/fields/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 import { Choice } from '@/ui/fields/Choice';
 import { BackdropPart } from './BackdropPart';
 import { FurniturePart } from './FurniturePart';

@@ -14,7 +14,7 @@ import {
 import type { Vec3 } from '@/core/units';
 import { KeptField, numberProblem } from '@/ui/fields/KeptField';
 import type { PlanScale } from '@/take/plan/planScale';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 
 const FIELDS = [
   ['latitudeDeg', 'latitude, north positive', -90, 90],

@@ -11,7 +11,7 @@ import {
   type RoomWindow,
 } from '@/core/scene';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
-import { decimalFrom } from '@/core/units';
+import { decimalFrom } from '@/core/checks';
 import { Choice } from '@/ui/fields/Choice';
 
 type WindowNumber = 'fromM' | 'toM' | 'sillM' | 'headM';

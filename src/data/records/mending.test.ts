@@ -1,10 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
-import { erasePerson } from '../records/erasing';
-import { allPeople } from '../records/people';
-import { loadSitting } from '../records/sittings';
-import { GilvoDatabase } from './database';
-import { mended, mendSetAside, removeSetAside, restoreSetAside } from './setAside';
+import { erasePerson } from './erasing';
+import { allPeople } from './people';
+import { loadSitting } from './sittings';
+import { GilvoDatabase } from '../store/database';
+import { mended, mendSetAside, removeSetAside, restoreSetAside } from './mending';
 
 const ID = DEMO_SITTING.id;
 let db: GilvoDatabase;

@@ -1,9 +1,8 @@
 import { EMPTY_LOOK } from '@/core/brief';
-import { FIRST_LOOK_ID, type Sitting } from '@/core/sitting';
+import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { EMPTY_SITTER, type Sitter } from '@/core/people';
 import type { Shot } from '@/core/picture';
 import { neutralPose } from '@/core/pose';
-import type { TableId } from '../store/kept';
 
 /** An average body, until it is measured. */
 export const AVERAGE_PROFILE: Sitter['profile'] = {
@@ -48,7 +47,7 @@ export const NEW_SITTING: Omit<Sitting, 'id' | 'sitterId' | 'startsAt'> = {
   },
 };
 
-export const NEW_SHOT: Shot = {
+const NEW_SHOT: Shot = {
   pose: neutralPose('First pose'),
   camera: {
     sensor: 'fullFrame',
@@ -63,33 +62,11 @@ export const NEW_SHOT: Shot = {
   light: { arcDeg: 40, heightM: 2.3, distanceM: 1.8, sizeM: 0.9, ambientShare: 0.25 },
 };
 
-/** What a sound record of each table says where a broken one does not; keys and what refers to others are left out. */
-const LIKE: Record<TableId, unknown> = {
-  sitters: NEW_SITTER,
-  groups: { name: 'Group', kind: 'other', members: [] },
-  sittings: { ...NEW_SITTING, startsAt: '2000-01-01T00:00:00.000Z' },
-  takes: {
-    lookId: FIRST_LOOK_ID,
-    position: 0,
-    minutes: 4,
-    plannedFrames: 18,
-    shot: NEW_SHOT,
-    meant: [],
-  },
-  frames: { keeper: false, takenAt: '2000-01-01T00:00:00.000Z' },
-  poses: {
-    name: 'Pose',
-    tags: [],
-    note: '',
-    keptAt: '2000-01-01T00:00:00.000Z',
-    pose: NEW_SHOT.pose,
-  },
-  kits: { id: 'own', lenses: [] },
-  rooms: NEW_SITTING.room,
-  preferences: {},
+/** A pose of a run as it begins: what does not depend on its sitting. */
+export const NEW_TAKE: Pick<Take, 'lookId' | 'minutes' | 'plannedFrames' | 'shot' | 'meant'> = {
+  lookId: FIRST_LOOK_ID,
+  minutes: 4,
+  plannedFrames: 18,
+  shot: NEW_SHOT,
+  meant: [],
 };
-
-/** What a sound record of a table says, as far as it does not depend on other records. */
-export function likeOf(table: TableId): unknown {
-  return LIKE[table];
-}

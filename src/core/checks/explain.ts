@@ -25,7 +25,7 @@ export function shown(value: unknown): string {
 }
 
 /** A path as it is written in the file: `takes[3].shot.camera`. */
-export function pathWords(path: readonly PropertyKey[]): string {
+function pathWords(path: readonly PropertyKey[]): string {
   const words = path.map((p, i) =>
     typeof p === 'number' ? `[${p}]` : `${i === 0 ? '' : '.'}${cut(String(p), NAME_LETTERS)}`,
   );
@@ -52,7 +52,7 @@ const KINDS: Record<string, string> = {
 
 const FORMATS: Record<string, string> = {
   datetime: 'a moment such as 2026-12-05T10:00:00Z',
-  regex: 'of the agreed form',
+  regex: 'text of the agreed form',
 };
 
 /** The words of an issue by its code; what has none of its own says the schema's own words. */
@@ -76,13 +76,22 @@ const WORDS: { [C in Issue['code']]?: (issue: Extract<Issue, { code: C }>) => st
   },
 };
 
-/** First problem of a failed parse as path, value and what would be right, in at most 300 letters. */
-export function explain(error: z.ZodError, raw: unknown): string {
-  const issue = error.issues[0]!;
+/** A problem as path, value and what would be right, in at most 300 letters. */
+function explainIssue(issue: Issue, raw: unknown): string {
   const path = pathWords(issue.path) || 'the file';
   let value: unknown = raw;
   for (const p of issue.path) value = (value as Record<PropertyKey, unknown> | null | undefined)?.[p];
   const is = issue.code === 'unrecognized_keys' ? '' : ` is ${shown(value)}`;
   const words = (WORDS[issue.code] as ((i: Issue) => string) | undefined)?.(issue) ?? issue.message;
   return cut(`${path}${is}: ${words}`, MESSAGE_LETTERS);
+}
+
+/** First problem of a failed parse. */
+export function explain(error: z.ZodError, raw: unknown): string {
+  return explainIssue(error.issues[0]!, raw);
+}
+
+/** Every problem of a failed parse. */
+export function explainAll(error: z.ZodError, raw: unknown): string[] {
+  return error.issues.map((issue) => explainIssue(issue, raw));
 }

@@ -1,12 +1,11 @@
 import Dexie from 'dexie';
-import { explain, repaired, type Repaired } from '@/core/formats';
-import { likeOf } from '../demo/blank';
+import { explain } from '@/core/checks';
 import type { GilvoDatabase } from './database';
-import type { Records, SetAside, TableId } from './kept';
-import { keyOf, nameOf, TABLES } from './tables';
+import type { Records, TableId } from './kept';
+import { fullKey, keyOf, nameOf, TABLES } from './tables';
 
 /** What is wrong with a record; null for a sound one. */
-export function wrongWith<K extends TableId>(table: K, record: unknown): string | null {
+function wrongWith(table: TableId, record: unknown): string | null {
   const parsed = TABLES[table].schema.safeParse(record);
   return parsed.success ? null : explain(parsed.error, record);
 }
@@ -22,12 +21,12 @@ async function putAside(db: GilvoDatabase, table: TableId, keys: readonly string
       const name = nameOf(table, record);
       const foundAt = new Date().toISOString();
       await db.setAside.put({
-        key: `${table}/${key}`,
+        key: fullKey(table, record),
         table,
-        ...(name && { name }),
         reason,
         foundAt,
         record,
+        ...(name && { name }),
       });
       await from.delete(key);
     }
@@ -62,40 +61,4 @@ export function soundOne<K extends TableId>(
   read: Records[K] | undefined,
 ): Records[K] | undefined {
   return sound(db, table, [read])[0];
-}
-
-/** A record that was set aside as it would be mended; null where nothing sound can be made of it. */
-export function mended({ table, record }: SetAside): Repaired<Records[TableId]> | null {
-  return repaired(TABLES[table].schema as never, record, likeOf(table));
-}
-
-/**
- * Puts a record that was set aside back into its table as it was mended.
- * @throws RangeError where nothing sound can be made of it, or another one has come in its place.
- */
-export async function mendSetAside(db: GilvoDatabase, key: string): Promise<void> {
-  const table = db.table<unknown, string>(key.slice(0, key.indexOf('/')));
-  await db.transaction('rw', table, db.setAside, async () => {
-    const aside = await db.setAside.get(key);
-    const back = aside && mended(aside);
-    if (!aside || !back) throw new RangeError('it cannot be mended');
-    if ((await table.get(keyOf(aside.table, back.record))) !== undefined)
-      throw new RangeError('another record has come in its place');
-    await table.add(back.record);
-    await db.setAside.delete(key);
-  });
-}
-
-/** Removes a record that was set aside. Returns it, for undo. */
-export async function removeSetAside(db: GilvoDatabase, key: string): Promise<SetAside | undefined> {
-  return db.transaction('rw', db.setAside, async () => {
-    const aside = await db.setAside.get(key);
-    await db.setAside.delete(key);
-    return aside;
-  });
-}
-
-/** Puts a removed one back among those that were set aside. */
-export async function restoreSetAside(db: GilvoDatabase, aside: SetAside): Promise<void> {
-  await db.setAside.put(aside);
 }

@@ -1,0 +1,3 @@
+export { decimalFrom } from './decimal';
+export { eachOnce } from './eachOnce';
+export { cut, explain, explainAll, MESSAGE_LETTERS, shown } from './explain';
