@@ -44,6 +44,7 @@ export {
 export { countUnsent } from './files/unsent';
 export { erasePerson, mentionsOf, tracesOf, type Mention, type PersonTraces } from './records/erasing';
 export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
+export { keepPicture, keptPicture } from './store/pictures';
 export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE } from './records/blank';
 export { placeDemo } from './demo/demo';

@@ -63,8 +63,8 @@ export function DeskPlace() {
         <SetAsidePart />
         {!desk && <p role="status">Opening</p>}
         <div className="space-y-12">
-          {desk?.whole.map((whole) => (
-            <SittingCard key={whole.sitting.id} whole={whole} lastTakeId={desk.lastTakeId} />
+          {desk?.whole.map((whole, i) => (
+            <SittingCard key={whole.sitting.id} whole={whole} lastTakeId={desk.lastTakeId} isNext={i === 0} />
           ))}
         </div>
         {desk && <SittingList listed={desk.listed} />}

@@ -74,7 +74,7 @@ export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<Per
 
 /**
  * Erases a person and everything that refers to them: sittings with their poses and frames, places in groups,
- * remembered places, and all built surfaces. It cannot be undone.
+ * remembered places, and all built surfaces and small pictures. It cannot be undone.
  * @param isNameToo whether the name is also taken out where it stands typed in what belongs to others.
  */
 export async function erasePerson(
@@ -91,6 +91,7 @@ export async function erasePerson(
     db.preferences,
     db.surfaces,
     db.heads,
+    db.pictures,
     db.setAside,
     db.lineages,
     db.poses,
@@ -112,9 +113,10 @@ export async function erasePerson(
     );
     await db.lineages.bulkDelete([fullKey('sitters', { id: sitterId }), ...keys]);
     await db.sitters.delete(sitterId);
-    // they are kept by the measures that made them, which tell of the person
+    // they show the person, or are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();
     await db.heads.clear();
+    await db.pictures.clear();
     return traces;
   });
 }

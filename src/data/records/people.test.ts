@@ -5,12 +5,13 @@ import { surfaceOf } from '@/core/body';
 import type { Sitting } from '@/core/sitting';
 import { sitterSchema } from '@/core/people';
 import { GilvoDatabase } from '../store/database';
-import { DEMO_SITTING, placeDemo } from '../demo/demo';
+import { DEMO_SITTING, demoTakes, placeDemo } from '../demo/demo';
 import { DEMO_GROUPS, DEMO_PEOPLE } from '../demo/demoPeople';
 import { addPeople, addPerson, binPeople, changeSitting, removeGroup, saveGroup, savePerson } from './people';
 import { erasePerson, mentionsOf, tracesOf } from './erasing';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { addFrame, loadSitting, startSitting } from './sittings';
+import { keepPicture, keptPicture } from '../store/pictures';
 import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
 
 let db: GilvoDatabase;
@@ -183,6 +184,22 @@ describe('surfaces', () => {
     expect(await keptHead(db, profileOf({ hair: 'bob' }))).toBeUndefined();
     await erasePerson(db, RUNA);
     expect(await db.heads.count()).toBe(0);
+  });
+
+  it('and small pictures are found by person, shot and size, the oldest go, and all with an erased person', async () => {
+    const picture = { width: 1, height: 1, bytes: new Uint8ClampedArray([1, 2, 3, 255]) };
+    const of = { profile: profileOf(), shot: demoTakes()[0]!.shot, scale: 1 };
+    await keepPicture(db, of, picture);
+    expect(await keptPicture(db, of)).toEqual(picture);
+    expect(await keptPicture(db, { ...of, scale: 2 })).toBeUndefined();
+    expect(await keptPicture(db, { ...of, profile: profileOf({ massKg: 71 }) })).toBeUndefined();
+    expect(await keptPicture(db, { ...of, shot: demoTakes()[1]!.shot })).toBeUndefined();
+    for (let i = 0; i < 130; i++) await keepPicture(db, { ...of, scale: 3 + i }, picture);
+    expect(await db.pictures.count()).toBe(120);
+    expect(await keptPicture(db, of)).toBeUndefined();
+    expect(await keptPicture(db, { ...of, scale: 132 })).toEqual(picture);
+    await erasePerson(db, RUNA);
+    expect(await db.pictures.count()).toBe(0);
   });
 });
 

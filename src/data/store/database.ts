@@ -10,12 +10,20 @@ import {
 } from '@/core/sitting';
 import type { Group, Sitter } from '@/core/people';
 import type { Room } from '@/core/scene';
-import type { Kit, Preference, SetAside, StoredHead, StoredLineage, StoredSurface } from './kept';
+import type {
+  Kit,
+  Preference,
+  SetAside,
+  StoredHead,
+  StoredLineage,
+  StoredPicture,
+  StoredSurface,
+} from './kept';
 
 /** The newest form of the store; it grows with every change below. */
-const STORE_VERSION = 8;
+const STORE_VERSION = 9;
 
-/** The browser's store. Only what a person said is kept here; surfaces and heads are kept for speed and can go. */
+/** The browser's store. Only what a person said is kept here; surfaces, heads and small pictures are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
   sitters!: EntityTable<Sitter, 'id'>;
   sittings!: EntityTable<Sitting, 'id'>;
@@ -26,6 +34,7 @@ export class GilvoDatabase extends Dexie {
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
   heads!: EntityTable<StoredHead, 'key'>;
+  pictures!: EntityTable<StoredPicture, 'key'>;
   kits!: EntityTable<Kit, 'id'>;
   rooms!: EntityTable<Room, 'name'>;
   setAside!: EntityTable<SetAside, 'key'>;
@@ -66,7 +75,8 @@ export class GilvoDatabase extends Dexie {
       await sittings.bulkPut((await sittings.toArray()).map(upgradeSitting));
     });
     this.version(7).stores({ heads: 'key, usedAt' });
-    this.version(STORE_VERSION).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
+    this.version(8).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
+    this.version(STORE_VERSION).stores({ pictures: 'key, usedAt' });
   }
 }
 

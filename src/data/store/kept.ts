@@ -25,6 +25,13 @@ export interface StoredHead {
   usedAt: number;
 }
 
+/** A small picture, kept so that it need not be worked out again. */
+export interface StoredPicture {
+  key: string;
+  picture: { width: number; height: number; bytes: Uint8ClampedArray<ArrayBuffer> };
+  usedAt: number;
+}
+
 /** What a record said whenever it was in a file, so that an older and a newer state can be told apart. */
 export interface StoredLineage {
   /** Table and key of the record. */

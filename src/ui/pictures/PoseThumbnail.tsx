@@ -11,11 +11,19 @@ import { useNewest } from './useNewest';
 const remembered = new Map<string, Promise<PictureBytes>>();
 const MOST_REMEMBERED = 60;
 
-function pictureOf(profile: BodyProfile, shot: Shot, scale: number): Promise<PictureBytes> {
+function pictureOf(
+  profile: BodyProfile,
+  shot: Shot,
+  scale: number,
+  isFleeting: boolean,
+): Promise<PictureBytes> {
   const key = JSON.stringify([profile, shot, scale]);
   let picture = remembered.get(key);
   if (!picture) {
-    picture = studio('backstage').picture(profile, shot, scale);
+    const backstage = studio('backstage');
+    picture = isFleeting
+      ? backstage.picture(profile, shot, scale)
+      : backstage.smallPicture(profile, shot, scale);
     remembered.set(key, picture);
     if (remembered.size > MOST_REMEMBERED) remembered.delete(remembered.keys().next().value!);
   }
@@ -27,18 +35,21 @@ interface PoseThumbnailProps {
   shot: Shot;
   /** Pixels of the measuring picture per shown pixel. */
   scale: number;
+  /** Whether the shot changes under the hand: such pictures are not kept in the store. */
+  isFleeting?: boolean;
   className?: string;
   label: string;
 }
 
 /** The shot as the measuring picture sees it, developed small. */
-export function PoseThumbnail({ profile, shot, scale, className, label }: PoseThumbnailProps) {
+export function PoseThumbnail(props: PoseThumbnailProps) {
+  const { profile, shot, scale, isFleeting = false, className, label } = props;
   const [isSeen, setSeen] = useState(false);
   const onSeen = useCallback(() => setSeen(true), []);
   // a run or a desk can hold many: only what is looked at is worked out
   const ask = useMemo(
-    () => (isSeen ? () => pictureOf(profile, shot, scale) : null),
-    [isSeen, profile, shot, scale],
+    () => (isSeen ? () => pictureOf(profile, shot, scale, isFleeting) : null),
+    [isSeen, profile, shot, scale, isFleeting],
   );
   const { value, refused } = useNewest(ask);
   return (

@@ -10,6 +10,7 @@ import type { Sitting, Take } from '@/core/sitting';
 import { database, exportSitting, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import { download } from '@/ui/place/download';
+import { useWarmStudio } from './useWarmStudio';
 
 /** Saves a sitting to a file. */
 async function saveFile({ id, title }: Sitting): Promise<void> {
@@ -82,12 +83,15 @@ function WaysIn({ sitting, last }: { sitting: Sitting; last: Take | undefined })
 interface SittingCardProps {
   whole: WholeSitting;
   lastTakeId: string | undefined;
+  /** Whether it is the one that is likely to be gone on with. */
+  isNext: boolean;
 }
 
 /** A sitting as it lies on the desk, to go on with. */
-export function SittingCard({ whole, lastTakeId }: SittingCardProps) {
+export function SittingCard({ whole, lastTakeId, isNext }: SittingCardProps) {
   const { sitting, sitter, takes } = whole;
   const last = takes.find((t) => t.id === lastTakeId) ?? takes[0];
+  useWarmStudio(whole, isNext ? last : undefined);
   return (
     <article
       className="grid grid-cols-1 gap-x-10 gap-y-6 md:grid-cols-[240px_1fr]"

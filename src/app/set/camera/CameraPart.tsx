@@ -32,6 +32,7 @@ function SmallPicture({ set: { profile, shot, camera, ground, report, uses } }: 
           profile={profile}
           shot={shot}
           scale={2}
+          isFleeting
           className="h-full w-full"
           label={`${shot.pose.name} through this lens`}
         />

@@ -1,0 +1,39 @@
+'use client';
+
+import { useEffect } from 'react';
+import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import { groundOf } from '@/core/scene';
+import type { Take } from '@/core/sitting';
+import type { WholeSitting } from '@/data';
+import { studio } from '@/workers/studioClient';
+
+/** Takes that the studio was warmed up for. */
+const warmed = new Set<string>();
+/** Without a call of the browser's own when it is idle. */
+const LATER_MS = 500;
+
+/** Has the studio meet the sitter of a take when the page has nothing else to do, so that Pose opens at once. */
+export function useWarmStudio({ sitting, sitter }: WholeSitting, take: Take | undefined): void {
+  useEffect(() => {
+    if (!take || warmed.has(take.id)) return;
+    const look = lookOf(sitting, take);
+    const warmUp = () => {
+      warmed.add(take.id);
+      void studio('live')
+        .warmUp(
+          dressedFor(sitter, look),
+          take.shot,
+          wantedIn(look, take.shot.pose.message),
+          groundOf(sitting.room),
+        )
+        // whatever is wrong with the shot is told where it is opened
+        .catch(() => undefined);
+    };
+    if (!('requestIdleCallback' in window)) {
+      const timer = setTimeout(warmUp, LATER_MS);
+      return () => clearTimeout(timer);
+    }
+    const idle = requestIdleCallback(warmUp);
+    return () => cancelIdleCallback(idle);
+  }, [sitting, sitter, take]);
+}

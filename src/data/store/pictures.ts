@@ -1,0 +1,40 @@
+import type { BodyProfile } from '@/core/body';
+import { contentHash } from '@/core/formats';
+import type { Shot } from '@/core/picture';
+import type { GilvoDatabase } from './database';
+import type { StoredPicture } from './kept';
+import { keepForSpeed, keptForSpeed } from './keptForSpeed';
+
+/** Small pictures that are kept: 150 to 600 kB each. */
+const MOST_KEPT = 120;
+/** The sources that work out pictures, as one short name; a change of any of them makes all pictures anew. */
+const SOURCES = process.env.CORE_SOURCES;
+
+/** What a small picture shows. */
+export interface PictureOf {
+  profile: BodyProfile;
+  shot: Shot;
+  /** Pixels of the measuring picture per shown pixel. */
+  scale: number;
+}
+
+function keyOf(of: PictureOf): string {
+  return contentHash([SOURCES, of]);
+}
+
+/** The small picture of a shot from the store; undefined where there is none. */
+export async function keptPicture(
+  db: GilvoDatabase,
+  of: PictureOf,
+): Promise<StoredPicture['picture'] | undefined> {
+  return (await keptForSpeed(db.pictures, keyOf(of)))?.picture;
+}
+
+/** Keeps a small picture, and lets the oldest go. */
+export async function keepPicture(
+  db: GilvoDatabase,
+  of: PictureOf,
+  picture: StoredPicture['picture'],
+): Promise<void> {
+  await keepForSpeed(db, db.pictures, { key: keyOf(of), picture, usedAt: Date.now() }, MOST_KEPT);
+}
