@@ -152,6 +152,19 @@ it('the theme that was chosen stays', async () => {
   await gilvo.until('document.documentElement.dataset.theme === "blackout"', 'not dark on set');
 });
 
+it('the desk’s pictures are kept, and found again', async () => {
+  const kept = async () =>
+    (JSON.parse(await gilvo.wholeStore()) as { pictures: { key: string }[] }).pictures.map((p) => p.key);
+  await gilvo.emptyStore();
+  await gilvo.open('/');
+  await gilvo.one('article canvas[data-state="drawn"]');
+  const before = await kept();
+  expect(before).not.toEqual([]);
+  await gilvo.open('/');
+  await gilvo.one('article canvas[data-state="drawn"]');
+  expect(await kept()).toEqual(before);
+});
+
 it('a sitting of one’s own goes from the desk to the set', async () => {
   await gilvo.open('/', DESK_SIZE);
   await gilvo.one('article');
