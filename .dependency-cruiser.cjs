@@ -13,6 +13,7 @@ const CORE = [
   'camera',
   'light',
   'set',
+  'shot',
   'picture',
   'review',
   'adapt',

@@ -2,7 +2,8 @@
 import { writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf } from '@/core/body';
-import { createStandIn, develop, seeShot, type Shot } from '@/core/picture';
+import { createStandIn, develop, seeShot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
 import { createSheet, putTile } from './tiles';
@@ -12,7 +13,7 @@ const [WIDTH, HEIGHT] = [1280, 800];
 const [COLUMNS, ROWS] = [12, 2];
 const TILE = { width: Math.floor(WIDTH / COLUMNS), height: Math.floor(HEIGHT / ROWS) };
 
-function shotOf(arcDeg: number): Shot {
+function shotOf(arcDeg: number): SoloShot {
   return {
     pose: neutralPose('at ease'),
     camera: {

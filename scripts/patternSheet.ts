@@ -2,7 +2,8 @@
 import { writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf } from '@/core/body';
-import { createStandIn, develop, seeFace, seeLight, type Shot } from '@/core/picture';
+import { createStandIn, develop, seeFace, seeLight } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
 import { plainGround } from '@/core/scene';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
@@ -33,7 +34,7 @@ export function patternSheet(file: string): string[] {
   return LENSES.map((lensDeg, row) => {
     const names = KEYS.map(([asideDeg, upDeg], column) => {
       const up = (upDeg * Math.PI) / 180;
-      const shot: Shot = {
+      const shot: SoloShot = {
         pose: neutralPose('light'),
         camera: {
           sensor: 'fullFrame',

@@ -4,7 +4,8 @@ import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf, type BodyProfile } from '@/core/body';
 import { figureOf } from '@/core/figure';
 import { HOUSE_POSES } from '@/core/library';
-import { createStandIn, develop, seeShot, type Shot, type StandIn } from '@/core/picture';
+import { createStandIn, develop, seeShot, type StandIn } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import { CONTACT_BODIES } from '../tests/support/contactBodies';
 import { createSheet, putTile, type Sheet } from './tiles';
@@ -13,7 +14,7 @@ const TILE = { width: 160, height: 200 };
 const DISTANCE_M = 4.4;
 
 /** A camera that takes in the whole figure, whatever it does. */
-function shotOf({ body }: StandIn, pose: Pose): Shot {
+function shotOf({ body }: StandIn, pose: Pose): SoloShot {
   const { points } = figureOf(body, pose, { lens: [0, 1.2, DISTANCE_M] });
   const ends = [
     points.crown,

@@ -13,8 +13,8 @@ import {
   seeFace,
   seeShot,
   type HeadTable,
-  type Shot,
 } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { faceChartOf } from '@/core/picture/face/chart';
 import { rayMeets } from '@/core/picture/face/rays';
 import { illuminate } from '@/core/picture/raster/illuminate';
@@ -50,7 +50,7 @@ function firstPictures(): void {
 }
 
 function recomputes(): void {
-  const lit = (shot: Shot) => recompute(shot, LIT);
+  const lit = (shot: SoloShot) => recompute(shot, LIT);
   line('pose changed, dark, with report', summary(timed(DRAGS, (shot) => recompute(shot))));
   line('pose changed, lit by one key, developed', summary(timed(DRAGS, lit)));
   const threeLamps = DRAGS.map((shot) => ({ ...shot, light: { ...LIGHT, others: TWO_LAMPS } }));
@@ -77,7 +77,7 @@ function faces(): void {
     ['one key', undefined],
     ['three lamps', TWO_LAMPS],
   ] as const) {
-    const shots = keyRound(others as Shot['light']['others']);
+    const shots = keyRound(others as SoloShot['light']['others']);
     const named = timed(shots, (shot) => patternsOf(STAND_IN, shot, [shot.light, shot.light]));
     line(`face read and named, ${name}`, summary(named.map((ms) => ms / 2)));
     line(
@@ -116,7 +116,7 @@ function castWhole(): HeadTable {
 function mends(): void {
   const times: number[] = [];
   for (const pose of [neutralPose('quiet'), ...STANDING_POSES]) {
-    const shot: Shot = {
+    const shot: SoloShot = {
       pose: { ...pose, message: { ...pose.message, presence: 0 } },
       camera: CAMERA,
       light: LIGHT,
@@ -180,7 +180,7 @@ function rays(): void {
 }
 
 function orders(): void {
-  const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i): Shot => ({
+  const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i): SoloShot => ({
     pose,
     camera: { ...CAMERA, focalLengthMm: i % 2 ? 85 : 50 },
     light: LIGHT,

@@ -1,7 +1,8 @@
 import { wantedRanges } from '@/core/brief';
 import { bodyFrom, surfaceOf } from '@/core/body';
 import { STANDING_POSES as ALL_STANDING } from '@/core/library';
-import { createStandIn, develop, seeShot, type SeeOptions, type Shot } from '@/core/picture';
+import { createStandIn, develop, seeShot, type SeeOptions } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { SETTINGS, settingOf, withSetting, type SettingId } from '@/core/pose';
 import { review } from '@/core/review';
 import { plainGround } from '@/core/scene';
@@ -28,7 +29,7 @@ for (const detail of ['measured', 'drawn'] as const) {
 export const STAND_IN = createStandIn(BODY, surfaceOf(BODY, 'measured'));
 
 /** Small changes of a pose, as a hand on a slider makes them. */
-export const DRAGS: readonly Shot[] = STANDING_POSES.flatMap((pose) =>
+export const DRAGS: readonly SoloShot[] = STANDING_POSES.flatMap((pose) =>
   DRAGGED.flatMap((id) =>
     Array.from({ length: STEPS_PER_DRAG }, (_, i) => {
       const { min, max, step } = SETTINGS[id];
@@ -38,17 +39,17 @@ export const DRAGS: readonly Shot[] = STANDING_POSES.flatMap((pose) =>
   ),
 );
 
-const STANDING: Shot = { pose: STANDING_POSES[1]!, camera: CAMERA, light: LIGHT };
-const steps = (change: (i: number) => Partial<Shot>) =>
-  Array.from({ length: 60 }, (_, i): Shot => ({ ...STANDING, ...change(i) }));
+const STANDING: SoloShot = { pose: STANDING_POSES[1]!, camera: CAMERA, light: LIGHT };
+const steps = (change: (i: number) => Partial<SoloShot>) =>
+  Array.from({ length: 60 }, (_, i): SoloShot => ({ ...STANDING, ...change(i) }));
 
 /** The camera goes round, the lens zooms, the key goes round by half degrees. */
 export const CAMERA_ROUND = steps((i) => ({ camera: { ...CAMERA, arcDeg: i / 2 } }));
 export const LENS_ZOOMED = steps((i) => ({ camera: { ...CAMERA, focalLengthMm: 60 + i } }));
-export const keyRound = (others?: Shot['light']['others']) =>
+export const keyRound = (others?: SoloShot['light']['others']) =>
   steps((i) => ({ light: { ...LIGHT, arcDeg: 30 + i / 2, ...(others && { others }) } }));
 
-export const TWO_LAMPS: Shot['light']['others'] = [
+export const TWO_LAMPS: SoloShot['light']['others'] = [
   { id: 'rim', kind: 'strip', arcDeg: 150, heightM: 2, distanceM: 1.5, sizeM: 1.2, powerStops: 0 },
   { id: 'fill', kind: 'octa', arcDeg: -60, heightM: 1.8, distanceM: 2, sizeM: 1, powerStops: -2 },
 ];
@@ -56,7 +57,7 @@ export const TWO_LAMPS: Shot['light']['others'] = [
 export const LIT: SeeOptions = { ground: GROUND, lit: true, isGroundCoarse: true };
 
 /** What the worker does for one change: the shot seen, reviewed and reported, and where it is lit developed. */
-export function recompute(shot: Shot, options: SeeOptions = { ground: GROUND }): void {
+export function recompute(shot: SoloShot, options: SeeOptions = { ground: GROUND }): void {
   const sight = seeShot(STAND_IN, shot, options);
   reportOf(sight, review(sight, wantedRanges(shot.pose.message)), 0);
   if (options.lit) develop(sight.picture, STAND_IN.surface, STAND_IN.skinned);

@@ -14,6 +14,7 @@ export {
   reorderTakes,
   restoreTake,
   saveTake,
+  sitterIn,
   startSitting,
   type WholeSitting,
 } from './records/sittings';

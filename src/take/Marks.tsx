@@ -1,9 +1,9 @@
 import { angleOfViewDeg, coverageM, frameMm, fullFrameEquivalentMm, SENSOR_FORMATS } from '@/core/camera';
 import { isSky, sourceKind, USUAL_ALTITUDE_DEG } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 
 /** The numbers an assistant sets camera and key by. */
-export function Marks({ shot }: { shot: Shot }) {
+export function Marks({ shot }: { shot: SoloShot }) {
   const { camera, light } = shot;
   const side = (deg: number) =>
     deg === 0 ? 'ahead' : `${Math.abs(deg)}° camera ${deg > 0 ? 'right' : 'left'}`;

@@ -5,6 +5,7 @@ import { lookOf } from '@/core/brief';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { Header } from '@/ui/place/Header';
+import { namesOf } from '@/ui/place/namesOf';
 import { RunStrip } from '@/ui/place/RunStrip';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { useSitting } from '@/ui/place/useSitting';
@@ -33,11 +34,11 @@ export function TakePlace({ path, className, children }: TakePlaceProps) {
       </p>
     );
   if (whole === undefined) return <SittingMissing />;
-  const { sitting, sitter } = whole;
+  const { sitting, people } = whole;
   return (
     <div className={className}>
       <Header
-        about={`${sitting.title} · ${sitter.name} · ${lookOf(sitting, take ?? undefined)?.name ?? ''}`}
+        about={`${sitting.title} · ${namesOf(people)} · ${lookOf(sitting, take ?? undefined)?.name ?? ''}`}
         sittingId={sitting.id}
         takeId={take?.id}
       />

@@ -2,9 +2,14 @@ import { expect, it } from 'vitest';
 import { conflictWords } from './conflictWords';
 
 it.each([
-  [['shot', 'pose', 'settings', 'hipsTurnLeftDeg'], -20, 33, 'hips turned left: 33 ° there, -20 ° here'],
   [
-    ['shot', 'pose', 'settings', 'leftWeightShare'],
+    ['shot', 'people', 'a', 'pose', 'settings', 'hipsTurnLeftDeg'],
+    -20,
+    33,
+    'hips turned left: 33 ° there, -20 ° here',
+  ],
+  [
+    ['shot', 'people', 'b', 'pose', 'settings', 'leftWeightShare'],
     0.7,
     0.5,
     'weight on the left foot: 50 % there, 70 % here',
@@ -18,7 +23,14 @@ it.each([
     { kind: 'face' },
     'the camera: otherwise there, otherwise here',
   ],
-  [['shot', 'pose', 'name'], 'Tall', 'Taller', 'the pose: Taller there, Tall here'],
+  [['shot', 'people', 'a', 'pose', 'name'], 'Tall', 'Taller', 'the pose: Taller there, Tall here'],
+  [
+    ['shot', 'people', 'b', 'mark'],
+    { leftM: 1 },
+    { leftM: 2 },
+    'where somebody stands: otherwise there, otherwise here',
+  ],
+  [['shot', 'people', 'c'], {}, undefined, 'the people: taken away there, otherwise here'],
   [['minutes'], 5, 8, 'minutes: 8 there, 5 here'],
   [['meant', 'fist', 'reason'], 'boxer', 'shy', 'what is meant: shy there, boxer here'],
   [[], {}, {}, 'the take: otherwise there, otherwise here'],

@@ -1,7 +1,7 @@
 import { CAMERA_RANGES, TURN_RANGES } from '@/core/camera';
 import type { Conflict } from '@/core/changes';
 import { KEY_RANGES } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { Posed, Shot } from '@/core/shot';
 import { SETTINGS } from '@/core/pose';
 import { shownNumber } from '@/ui/fields/decimal';
 import { fieldWords } from '@/ui/store/fieldWords';
@@ -16,25 +16,42 @@ interface Row {
 
 /** Numbers that have words of their own, by where they stand in a take. */
 const NUMBERS: readonly (readonly [at: string, rows: Readonly<Record<string, Row>>])[] = [
-  ['shot.pose.settings', SETTINGS],
+  ['shot.people.pose.settings', SETTINGS],
   ['shot.camera', { ...CAMERA_RANGES, ...TURN_RANGES }],
   ['shot.light', KEY_RANGES],
 ];
 
 /** What else of a picture can be changed. */
 const OF_SHOT: Record<keyof Shot, string> = {
-  pose: 'the pose',
+  people: 'the people',
+  supports: 'what is sat and stood on',
+  message: 'what it says',
   camera: 'the camera',
   light: 'the light',
   exposure: 'the exposure',
 };
 
+/** What of one of its people can be changed. */
+const OF_PERSON: Record<keyof Posed, string> = {
+  role: 'who is who',
+  personId: 'who is posed',
+  pose: 'the pose',
+  mark: 'where somebody stands',
+};
+
+/** Where a field stands, whichever of the people it is of. */
+function placeOf(path: readonly string[]): string[] {
+  return path.filter((_, i) => !(i === 2 && path[1] === 'people'));
+}
+
 function rowAt(path: readonly string[]): Row | undefined {
-  const [at, key] = [path.slice(0, -1).join('.'), path.at(-1) ?? ''];
+  const [at, key] = [placeOf(path).slice(0, -1).join('.'), path.at(-1) ?? ''];
   return NUMBERS.find(([place]) => place === at)?.[1][key];
 }
 
-function partWords([first = '', second = '']: readonly string[]): string {
+function partWords(path: readonly string[]): string {
+  const [first = '', second = '', third = ''] = placeOf(path);
+  if (second === 'people' && third in OF_PERSON) return OF_PERSON[third as keyof Posed];
   if (first === 'shot') return OF_SHOT[second as keyof Shot] ?? 'the picture';
   return first === '' ? 'the take' : fieldWords(first);
 }

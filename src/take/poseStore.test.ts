@@ -1,11 +1,11 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Take } from '@/core/sitting';
 import { demoTakes } from '@/data/demo/demo';
-import { poseHistory, usePoseStore } from './poseStore';
+import { chosenShot, poseHistory, usePoseStore } from './poseStore';
 
 const [STORED, OTHER] = demoTakes() as [Take, Take];
 const state = () => usePoseStore.getState();
-const setting = (id: 'hipsTurnLeftDeg' | 'headTurnLeftDeg') => state().take!.shot.pose.settings[id];
+const setting = (id: 'hipsTurnLeftDeg' | 'headTurnLeftDeg') => chosenShot(state())!.pose.settings[id];
 
 beforeEach(() => state().open(STORED));
 
@@ -57,7 +57,9 @@ describe('the open take', () => {
 
   it('takes the values of elsewhere where they were chosen, and that can be undone', () => {
     state().setSetting('headTurnLeftDeg', 5);
-    state().takeOver([{ path: ['shot', 'pose', 'settings', 'headTurnLeftDeg'], mine: 5, theirs: 31 }]);
+    state().takeOver([
+      { path: ['shot', 'people', 'a', 'pose', 'settings', 'headTurnLeftDeg'], mine: 5, theirs: 31 },
+    ]);
     expect(setting('headTurnLeftDeg')).toBe(31);
     poseHistory().undo();
     expect(setting('headTurnLeftDeg')).not.toBe(31);

@@ -3,9 +3,10 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import type { CameraNumber } from '@/core/camera';
 import { rebased, withValue, type Conflict } from '@/core/changes';
-import type { Take } from '@/core/sitting';
+import { meantId, type Take } from '@/core/sitting';
 import type { KeyNumber, Light } from '@/core/light';
-import type { Shot, ShownExposure } from '@/core/picture';
+import type { ShownExposure } from '@/core/picture';
+import { FIRST_ROLE, firstRole, soloShot, withSolo, type Role, type SoloShot } from '@/core/shot';
 import type { Exposure } from '@/core/set';
 import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
@@ -27,6 +28,8 @@ interface PoseState {
   shownExposure: ShownExposure;
   /** Stations that stay as they are while others change. */
   held: readonly Station[];
+  /** Whose pose is in the hand. */
+  role: Role;
   /** The pose as it was when it was opened, to compare with. */
   before: Pose | null;
   /** Opens a take of the store, with an edit of it that is not on disk yet. */
@@ -40,10 +43,10 @@ interface PoseState {
   setDragging(dragging: boolean): void;
   setShownExposure(shown: ShownExposure): void;
   toggleHeld(station: Station): void;
-  setShot(shot: Shot): void;
+  setShot(shot: SoloShot): void;
   setPose(pose: Pose): void;
   setSetting(id: SettingId, value: number): void;
-  setCamera(camera: Shot['camera']): void;
+  setCamera(camera: SoloShot['camera']): void;
   setCameraNumber(name: CameraNumber, value: number): void;
   setExposure(exposure: Exposure): void;
   setLight(light: Light): void;
@@ -78,7 +81,11 @@ export const usePoseStore = create<PoseState>()(
         const { take } = get();
         if (take) set({ take: alter(take) });
       };
-      const shot = (alter: (shot: Shot) => Shot) => change((t) => ({ ...t, shot: alter(t.shot) }));
+      const shot = (alter: (shot: SoloShot) => SoloShot) =>
+        change((t) => {
+          const { role } = get();
+          return { ...t, shot: withSolo(t.shot, alter(soloShot(t.shot, role)), role) };
+        });
       return {
         take: null,
         base: null,
@@ -87,9 +94,12 @@ export const usePoseStore = create<PoseState>()(
         dragging: false,
         shownExposure: 0,
         held: [],
+        role: FIRST_ROLE,
         before: null,
         open: (stored, edited = stored) => {
-          set({ take: edited, base: stored, held: [], before: edited.shot.pose, shownExposure: 0 });
+          const role = firstRole(edited.shot);
+          const before = soloShot(edited.shot, role).pose;
+          set({ take: edited, base: stored, held: [], role, before, shownExposure: 0 });
           usePoseStore.temporal.getState().clear();
           lastEditMs = 0;
         },
@@ -99,7 +109,9 @@ export const usePoseStore = create<PoseState>()(
           if (isSame(before, now)) return set({ base: now });
           const history = usePoseStore.temporal;
           history.getState().pause();
-          set({ base: now, take: rebased(take, before, now) });
+          const joined = rebased(take, before, now);
+          const isThere = joined.shot.people.some((p) => p.role === get().role);
+          set({ base: now, take: joined, ...(!isThere && { role: firstRole(joined.shot) }) });
           history.getState().resume();
           // a step back takes back what was done here, not what others have done since
           const along = ({ take: past }: { take?: Take | null }) => ({
@@ -133,14 +145,12 @@ export const usePoseStore = create<PoseState>()(
         setLight: (light) => shot((s) => ({ ...s, light })),
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
         moveSource: (id, place) => shot((s) => ({ ...s, light: withSourceAt(s.light, id, place) })),
-        setMeant: (findingId, reason) =>
-          change((t) => ({
-            ...t,
-            meant: [
-              ...t.meant.filter((m) => m.findingId !== findingId),
-              ...(reason ? [{ findingId, reason }] : []),
-            ],
-          })),
+        setMeant: (id, reason) =>
+          change((t) => {
+            const findingId = meantId(get().role, id);
+            const others = t.meant.filter((m) => m.findingId !== findingId);
+            return { ...t, meant: [...others, ...(reason ? [{ findingId, reason }] : [])] };
+          }),
       };
     },
     {
@@ -160,6 +170,11 @@ export const usePoseStore = create<PoseState>()(
     },
   ),
 );
+
+/** The open picture as it is for whoever is in the hand. */
+export function chosenShot({ take, role }: Pick<PoseState, 'take' | 'role'>): SoloShot | null {
+  return take && soloShot(take.shot, role);
+}
 
 /** Undo and redo of the take. */
 export const poseHistory = () => usePoseStore.temporal.getState();

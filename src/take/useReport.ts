@@ -4,7 +4,7 @@ import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import type { PreviewWanted, ShotReport } from '@/workers/shotReport';
@@ -13,7 +13,7 @@ import { useNewest } from '@/ui/pictures/useNewest';
 export interface Reported {
   /** The last report that succeeded, and the shot it belongs to. */
   report: ShotReport | null;
-  shot: Shot | null;
+  shot: SoloShot | null;
   /** Why the newest shot was refused, if it was. */
   refused: string | null;
   busy: boolean;
@@ -27,7 +27,7 @@ export interface Reported {
  */
 export function useReport(
   profile: BodyProfile | undefined,
-  shot: Shot | undefined,
+  shot: SoloShot | undefined,
   wanted: WantedRanges,
   ground: Ground,
   preview: PreviewWanted | null = null,

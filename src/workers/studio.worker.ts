@@ -45,9 +45,9 @@ import {
   type Meter,
   type MeterReading,
   type Picture,
-  type Shot,
   type StandIn,
 } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
@@ -158,7 +158,7 @@ const WARMING = 4;
 
 function recomputed(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   wanted: WantedRanges,
   ground: Ground,
   wantedPreview: PreviewWanted | null,
@@ -197,7 +197,7 @@ const api = {
   /** Full recompute of a shot, on request with its picture. Throws what the core throws: a sentence with field, value and range. */
   async recompute(
     profile: BodyProfile,
-    shot: Shot,
+    shot: SoloShot,
     wanted: WantedRanges,
     ground: Ground,
     preview: PreviewWanted | null,
@@ -207,7 +207,7 @@ const api = {
   },
 
   /** Meets a sitter and works a shot out until the browser has compiled what that takes. */
-  async warmUp(profile: BodyProfile, shot: Shot, wanted: WantedRanges, ground: Ground): Promise<void> {
+  async warmUp(profile: BodyProfile, shot: SoloShot, wanted: WantedRanges, ground: Ground): Promise<void> {
     const { standIn } = await loadedFor(profile);
     for (let i = 0; i < WARMING; i++) {
       recomputed(standIn, shot, wanted, ground, { exposure: 0 });
@@ -216,14 +216,14 @@ const api = {
   },
 
   /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
-  async picture(profile: BodyProfile, shot: Shot, scale: number, ground?: Ground): Promise<PictureBytes> {
+  async picture(profile: BodyProfile, shot: SoloShot, scale: number, ground?: Ground): Promise<PictureBytes> {
     const { standIn } = await loadedFor(profile);
     const sight = seeShot(standIn, shot, { lit: true, scale, ground });
     return transferred(developed(standIn, sight.picture));
   },
 
   /** The measuring picture of a shot, developed small: from the store, or worked out and kept there. */
-  async smallPicture(profile: BodyProfile, shot: Shot, scale: number): Promise<PictureBytes> {
+  async smallPicture(profile: BodyProfile, shot: SoloShot, scale: number): Promise<PictureBytes> {
     const of = { profile, shot, scale };
     // a store that cannot be used only costs time
     const kept = await keptPicture(database, of).catch(() => undefined);
@@ -237,7 +237,7 @@ const api = {
   /** The measuring picture with the step of exposure of each place in place of its colour. */
   async stops(
     profile: BodyProfile,
-    shot: Shot,
+    shot: SoloShot,
     scale: number,
     ground: Ground,
     exposureStops: number,
@@ -259,7 +259,7 @@ const api = {
   /** Part labels of the measuring picture, one byte a pixel. */
   async labels(
     profile: BodyProfile,
-    shot: Shot,
+    shot: SoloShot,
     scale: number,
   ): Promise<{ width: number; height: number; labels: Uint8Array }> {
     const { standIn } = await loadedFor(profile);
@@ -291,22 +291,22 @@ const api = {
   },
 
   /** What the light does to the face and along the body. */
-  async light(profile: BodyProfile, shot: Shot, ground: Ground): Promise<LightReading> {
+  async light(profile: BodyProfile, shot: SoloShot, ground: Ground): Promise<LightReading> {
     return seeLight((await loadedFor(profile)).standIn, shot, ground);
   },
 
   /** What the light does to body, outline and background. */
-  async bodyLight(profile: BodyProfile, shot: Shot, ground: Ground): Promise<BodyLight> {
+  async bodyLight(profile: BodyProfile, shot: SoloShot, ground: Ground): Promise<BodyLight> {
     return seeBodyLight((await loadedFor(profile)).standIn, shot, ground);
   },
 
   /** What a light meter reads at a place of the set. */
-  async meter(profile: BodyProfile, shot: Shot, ground: Ground, meter: Meter): Promise<MeterReading> {
+  async meter(profile: BodyProfile, shot: SoloShot, ground: Ground, meter: Meter): Promise<MeterReading> {
     return readMeter((await loadedFor(profile)).standIn, shot, ground, meter);
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */
-  async face(profile: BodyProfile, shot: Shot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
+  async face(profile: BodyProfile, shot: SoloShot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
     const standIn = shown.isFine ? await fineStandInFor(profile) : (await loadedFor(profile)).standIn;
     const picture = seeFace(standIn, shot, ground, shown.sizePx);
     if (shown.as === 'picture') return transferred(developed(standIn, picture, shown.exposureStops));
@@ -316,7 +316,7 @@ const api = {
   /** Lens, distance and height that do what is wanted; null when no lens holds the framing in the room. */
   async cameraFor(
     profile: BodyProfile,
-    shot: Shot,
+    shot: SoloShot,
     goal: CameraGoal,
     framing: Framing,
     room: Room,
@@ -328,7 +328,7 @@ const api = {
   /** A place of the key that draws a wanted pattern; null when the room has none. */
   async lightFor(
     profile: BodyProfile,
-    shot: Shot,
+    shot: SoloShot,
     goal: LightGoal,
     room: Room,
   ): Promise<LightProposal | null> {
@@ -336,7 +336,12 @@ const api = {
   },
 
   /** Looks for the smallest change that clears a finding. */
-  async mend(profile: BodyProfile, shot: Shot, finding: Finding, wishes: MendWishes): Promise<MendResult> {
+  async mend(
+    profile: BodyProfile,
+    shot: SoloShot,
+    finding: Finding,
+    wishes: MendWishes,
+  ): Promise<MendResult> {
     return mend((await loadedFor(profile)).standIn, shot, finding, wishes);
   },
 };

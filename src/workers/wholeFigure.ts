@@ -1,4 +1,4 @@
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
 import { aboutZeroDeg } from '@/core/units';
 import { WHOLE_FIGURE_FILLS } from './shotReport';
@@ -7,7 +7,7 @@ import { WHOLE_FIGURE_FILLS } from './shotReport';
 const FAR_M = 8;
 
 /** A quiet stance seen whole, from an arc, at the height of the hips. */
-export function wholeFigureShot(statureM: number, arcDeg: number): Shot {
+export function wholeFigureShot(statureM: number, arcDeg: number): SoloShot {
   const focalLengthMm = Math.min(400, (36 * FAR_M * WHOLE_FIGURE_FILLS) / (statureM * 1.08));
   return {
     pose: neutralPose('at ease'),

@@ -58,7 +58,7 @@ describe('a store that refuses', () => {
     await gilvo.press('Try now');
     await nothingTold();
     const take = await gilvo.stored<Take>('takes', 'demo-take-2');
-    expect(take.shot.pose.settings.hipsTurnLeftDeg).toBe(-31);
+    expect(take.shot.people[0]!.pose.settings.hipsTurnLeftDeg).toBe(-31);
   });
 
   it('does not stop Direct: frames count, the next cue comes, and all of it is written later', async () => {
@@ -230,7 +230,7 @@ describe('a broken record', () => {
     await gilvo.one('main');
     await gilvo.open('/');
     const said = await gilvo.text('[data-testid="set-aside"]');
-    expect(said).toContain(take.shot.pose.name);
+    expect(said).toContain(take.shot.people[0]!.pose.name);
     expect(said).toContain('shot.camera is missing: give an object');
     expect(await gilvo.violations()).toEqual([]);
     await gilvo.press('Save it as it is');
@@ -240,7 +240,7 @@ describe('a broken record', () => {
     await gilvo.press('Mend it');
     await gilvo.until('!document.querySelector("[data-testid=set-aside]")', 'not mended');
     const mended = await gilvo.stored<Take>('takes', 'demo-take-3');
-    expect(mended.shot.pose).toEqual(take.shot.pose);
+    expect(mended.shot.people[0]!.pose).toEqual(take.shot.people[0]!.pose);
   });
 
   it('of a sitting leaves the desk standing', async () => {

@@ -18,7 +18,7 @@ describe('an edit', () => {
     await gilvo.type('hips turned left, °', '-40');
     const start = Date.now();
     await gilvo.driver.wait(
-      async () => (await takeOf('demo-take-1')).shot.pose.settings.hipsTurnLeftDeg === -40,
+      async () => (await takeOf('demo-take-1')).shot.people[0]!.pose.settings.hipsTurnLeftDeg === -40,
       2_000,
       'not in the store',
     );
@@ -39,17 +39,17 @@ describe('an edit', () => {
       .move({ origin: handle, x: Math.round(width * 0.3), duration: 700 })
       .perform();
     await gilvo.driver.wait(
-      async () => (await takeOf('demo-take-1')).shot.pose.settings.headTurnLeftDeg !== 16,
+      async () => (await takeOf('demo-take-1')).shot.people[0]!.pose.settings.headTurnLeftDeg !== 16,
       5_000,
       'the drag was not written while it went on',
     );
-    const written = (await takeOf('demo-take-1')).shot.pose.settings.headTurnLeftDeg!;
+    const written = (await takeOf('demo-take-1')).shot.people[0]!.pose.settings.headTurnLeftDeg!;
     expect(written).toBeGreaterThan(20);
     const { profile } = gilvo.browser;
     await gilvo.browser.kill();
     gilvo.browser = await openBrowser({ profile });
     await gilvo.pose(1);
-    const kept = (await takeOf('demo-take-1')).shot.pose.settings;
+    const kept = (await takeOf('demo-take-1')).shot.people[0]!.pose.settings;
     expect(kept.headTurnLeftDeg).toBe(written);
     expect(kept.hipsTurnLeftDeg).toBe(-40);
     await gilvo.click('button[title^="head:"]');
@@ -93,14 +93,14 @@ describe('an edit', () => {
 
   it('mirrors the whole pose, and twice gives the same again', async () => {
     await gilvo.pose(4);
-    const before = (await takeOf('demo-take-4')).shot.pose;
+    const before = (await takeOf('demo-take-4')).shot.people[0]!.pose;
     await gilvo.andSeen(() => gilvo.press('mirror'));
     await gilvo.saved();
-    const mirrored = (await takeOf('demo-take-4')).shot.pose;
+    const mirrored = (await takeOf('demo-take-4')).shot.people[0]!.pose;
     expect(mirrored.settings.hipsTurnLeftDeg).toBe(-(before.settings.hipsTurnLeftDeg ?? 0) + 0);
     await gilvo.andSeen(() => gilvo.press('mirror'));
     await gilvo.saved();
-    expect((await takeOf('demo-take-4')).shot.pose).toEqual(before);
+    expect((await takeOf('demo-take-4')).shot.people[0]!.pose).toEqual(before);
   });
 });
 
@@ -222,7 +222,7 @@ describe('bad input', () => {
     expect(text).not.toContain('Runa Halvik');
     const before = await takeOf('demo-take-2');
     await gilvo.open('/run?sitting=demo-yearbook');
-    await gilvo.click(`button[aria-label="Remove ${before.shot.pose.name}"]`);
+    await gilvo.click(`button[aria-label="Remove ${before.shot.people[0]!.pose.name}"]`);
     await gilvo.until(
       'document.querySelector("[role=status]")?.textContent.includes("removed")',
       'not removed',

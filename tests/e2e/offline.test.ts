@@ -34,7 +34,9 @@ it('after the first visit every place opens without network, and works', async (
   await gilvo.click('button[title^="hips:"]');
   await gilvo.andSeen(() => gilvo.type('hips turned left, °', '-28'));
   await gilvo.saved();
-  expect((await gilvo.stored<Take>('takes', 'demo-take-1')).shot.pose.settings.hipsTurnLeftDeg).toBe(-28);
+  expect(
+    (await gilvo.stored<Take>('takes', 'demo-take-1')).shot.people[0]!.pose.settings.hipsTurnLeftDeg,
+  ).toBe(-28);
   for (const place of [
     '/people',
     `/brief${SITTING}`,

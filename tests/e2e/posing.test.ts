@@ -1,4 +1,5 @@
 import { By, Key, Origin, until } from 'selenium-webdriver';
+import { soloShot } from '@/core/shot';
 import { describe, expect, it } from 'vitest';
 import type { OwnPose, Take } from '@/core/sitting';
 import { DESK_SIZE } from './browser';
@@ -9,7 +10,7 @@ const gilvo = openGilvo();
 const ID = 'demo-take-1';
 const poseNow = async () => {
   await gilvo.saved();
-  return (await gilvo.stored<Take>('takes', ID)).shot.pose;
+  return soloShot((await gilvo.stored<Take>('takes', ID)).shot).pose;
 };
 const panel = (name: string) => gilvo.click(`button[title^="${name}"]`);
 
@@ -239,7 +240,7 @@ describe('an own pose', () => {
     await panel('feet');
     await gilvo.andSeen(() => gilvo.click('select[aria-label^="Start anew"] option[value$="Jetty turn"]'));
     await gilvo.saved();
-    expect((await gilvo.stored<Take>('takes', 'demo-take-2')).shot.pose.name).toBe('Jetty turn');
+    expect((await gilvo.stored<Take>('takes', 'demo-take-2')).shot.people[0]!.pose.name).toBe('Jetty turn');
   });
 
   it('is taken away, and put back', async () => {

@@ -1,4 +1,5 @@
 import { By, Key, Origin } from 'selenium-webdriver';
+import { soloShot } from '@/core/shot';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Sitting, Take } from '@/core/sitting';
 import type { Room } from '@/core/scene';
@@ -319,7 +320,7 @@ describe('a lamp inside the sitter', () => {
     await lightRead();
     const { shot } = await gilvo.stored<Take>('takes', TAKE);
     // where the knees are, by the core itself
-    const { knees } = figureOf(bodyFrom(DEMO_SITTER.profile), shot.pose, {
+    const { knees } = figureOf(bodyFrom(DEMO_SITTER.profile), soloShot(shot).pose, {
       lens: viewOf(shot.camera).eye,
     }).points;
     const far = (p: Vec3) => Math.hypot(p[0], p[2]);

@@ -91,7 +91,7 @@ describe('overlays', () => {
       'nothing was said',
     );
     // said, not done
-    expect((await takeOf('demo-take-1')).shot.pose.settings.leftFootOutDeg).toBe(-20);
+    expect((await takeOf('demo-take-1')).shot.people[0]!.pose.settings.leftFootOutDeg).toBe(-20);
   });
 
   it('the stations show where something is set and where something is wrong', async () => {

@@ -5,7 +5,8 @@ import { openGilvo } from './gilvo';
 import { PATIENCE_MS } from './waits';
 
 const gilvo = openGilvo();
-const settingsOf = async (id: string) => (await gilvo.stored<Take>('takes', id)).shot.pose.settings;
+const settingsOf = async (id: string) =>
+  (await gilvo.stored<Take>('takes', id)).shot.people[0]!.pose.settings;
 
 /** Does something in a second tab, and comes back to the first. */
 async function inAnotherTab(act: () => Promise<void>): Promise<void> {
@@ -29,7 +30,7 @@ async function setUnheard(takeId: string, setting: string, value: number): Promi
        const db = open.result;
        const takes = db.transaction('takes', 'readwrite').objectStore('takes');
        takes.get(takeId).onsuccess = ({ target: { result } }) => {
-         result.shot.pose.settings[setting] = value;
+         result.shot.people[0].pose.settings[setting] = value;
          takes.put(result).onsuccess = () => { db.close(); done(); };
        };
      };`,

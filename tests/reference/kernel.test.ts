@@ -12,8 +12,8 @@ import {
   rasterise,
   seeShot,
   type Picture,
-  type Shot,
 } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { illuminate } from '@/core/picture/raster/illuminate';
 import type { PictureLight } from '@/core/picture/raster/picture';
 import { shadowMapFrom } from '@/core/picture/raster/shadow';
@@ -27,7 +27,7 @@ import { keptSurface } from '../support/surfaces';
 
 const POSES = Object.values(HOUSE_POSES).flat();
 /** One pose of each support, three bodies by turns; cameras far, near, low and rolled. */
-const SHOTS: [PersonName, Shot][] = Object.values(HOUSE_POSES).map((poses, i) => [
+const SHOTS: [PersonName, SoloShot][] = Object.values(HOUSE_POSES).map((poses, i) => [
   (['slight', 'average', 'heavy'] as const)[i % 3]!,
   {
     pose: poses[0]!,
@@ -156,7 +156,7 @@ describe.each(SHOTS)('%s, $pose.name', (person, shot) => {
 });
 
 it('keeps sitters apart that are pictured by turns, and pictures that grow', () => {
-  const shot: Shot = { pose: POSES[0]!, camera: CAMERA, light: LIGHT };
+  const shot: SoloShot = { pose: POSES[0]!, camera: CAMERA, light: LIGHT };
   const bytes = (name: PersonName, scale: number) => {
     const standIn = createStandIn(bodyOf(name), keptSurface(bodyOf(name), 'sketched'));
     const { picture } = seeShot(standIn, shot, { lit: true, scale });

@@ -1,5 +1,6 @@
 import { bodyFrom, type Body, type BodyProfile } from '@/core/body';
-import { createStandIn, type Shot, type StandIn } from '@/core/picture';
+import { createStandIn, type StandIn } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { neutralPose, type Pose } from '@/core/pose';
 import { keptSurface } from './surfaces';
 
@@ -53,7 +54,7 @@ export function standInOf(name: PersonName): StandIn {
   return standIns.get(name)!;
 }
 
-export const CAMERA: Shot['camera'] = {
+export const CAMERA: SoloShot['camera'] = {
   sensor: 'fullFrame',
   focalLengthMm: 85,
   distanceM: 5,
@@ -63,7 +64,7 @@ export const CAMERA: Shot['camera'] = {
   orientation: 'upright',
   aim: { kind: 'level' },
 };
-export const LIGHT: Shot['light'] = {
+export const LIGHT: SoloShot['light'] = {
   arcDeg: 40,
   heightM: 2.3,
   distanceM: 1.8,
@@ -72,6 +73,6 @@ export const LIGHT: Shot['light'] = {
 };
 
 /** A shot of the neutral pose with some settings and camera numbers changed. */
-export function shotOf(settings: Pose['settings'] = {}, camera: Partial<Shot['camera']> = {}): Shot {
+export function shotOf(settings: Pose['settings'] = {}, camera: Partial<SoloShot['camera']> = {}): SoloShot {
   return { pose: { ...neutralPose('test'), settings }, camera: { ...CAMERA, ...camera }, light: LIGHT };
 }

@@ -9,6 +9,7 @@ import { doNow } from '@/keeping';
 import { Header } from '@/ui/place/Header';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
+import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { LookPart } from './look/LookPart';
 import { LooksBar } from './LooksBar';
@@ -69,7 +70,7 @@ function BriefTitle({ sitting }: { sitting: Sitting }) {
 }
 
 function Brief({ whole }: { whole: WholeSitting }) {
-  const { sitting, sitter, takes } = whole;
+  const { sitting, people, takes } = whole;
   const { look, gone, failed, open, change, changeLook, add, remove, bringBack } = useLooks(whole);
   return (
     <main className="mx-auto w-full max-w-[1280px] px-4 py-5 sm:px-8">
@@ -79,7 +80,7 @@ function Brief({ whole }: { whole: WholeSitting }) {
           {failed}
         </p>
       )}
-      <SittingPart sitting={sitting} sitter={sitter} onChange={change} />
+      <SittingPart sitting={sitting} people={people} onChange={change} />
       <LooksBar sitting={sitting} openId={look.id} onOpen={open} onAdd={add} />
       {gone && (
         <UndoLine className="mt-3" words={`${gone.look.name} is gone.`} onUndo={() => bringBack(gone)} />
@@ -88,7 +89,7 @@ function Brief({ whole }: { whole: WholeSitting }) {
         <LookPart
           key={look.id}
           look={look}
-          sitter={sitter}
+          sitter={people[0]!}
           poses={takes.filter((t) => t.lookId === look.id).length}
           onlyLook={sitting.looks.length === 1}
           onChange={changeLook}
@@ -107,7 +108,7 @@ export function BriefPlace() {
   return (
     <div className="min-h-place">
       <Header
-        about={whole ? `${whole.sitting.title} · ${whole.sitter.name}` : undefined}
+        about={whole ? `${whole.sitting.title} · ${namesOf(whole.people)}` : undefined}
         sittingId={whole?.sitting.id}
       />
       {whole ? (

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import { dressedFor, lookOf } from '@/core/brief';
-import type { WholeSitting } from '@/data';
+import { soloShot } from '@/core/shot';
+import { sitterIn, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import type { Directing } from './useDirecting';
 
@@ -10,14 +11,15 @@ interface OnSetProps {
 }
 
 /** Whose sitting it is, how far it has come, and what time is left. */
-export function Progress({ whole: { sitting, sitter, takes }, directing: { take, index } }: OnSetProps) {
+export function Progress({ whole, directing: { take, index } }: OnSetProps) {
+  const { sitting, takes } = whole;
   const doneMin = takes.slice(0, index).reduce((sum, t) => sum + t.minutes, 0);
   return (
     <header className="px-5 pt-4">
       <div className="flex items-baseline justify-between gap-3">
         <p>
           <Link href={`/pose?sitting=${sitting.id}&take=${take.id}`} className="font-bold">
-            {sitter.addressAs}
+            {sitterIn(whole, take).addressAs}
           </Link>
           <span className="quiet">
             {' '}
@@ -41,14 +43,15 @@ export function Progress({ whole: { sitting, sitter, takes }, directing: { take,
 }
 
 /** The pose that is directed: its picture, the camera's numbers, the frames so far. */
-export function TakeOnSet({ whole: { sitting, sitter }, directing }: OnSetProps) {
+export function TakeOnSet({ whole, directing }: OnSetProps) {
   const { take, frameCount, keeperCount } = directing;
-  const { pose, camera } = take.shot;
+  const shot = soloShot(take.shot);
+  const { pose, camera } = shot;
   return (
     <div className="rule-b flex gap-4 pb-4">
       <PoseThumbnail
-        profile={dressedFor(sitter, lookOf(sitting, take))}
-        shot={take.shot}
+        profile={dressedFor(sitterIn(whole, take), lookOf(whole.sitting, take))}
+        shot={shot}
         scale={1}
         className="h-[183px] w-[122px] shrink-0"
         label={pose.name}

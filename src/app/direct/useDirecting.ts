@@ -3,14 +3,16 @@
 import { useMemo, useState } from 'react';
 import { cuesBetween, type Cue } from '@/core/direct';
 import { neutralPose } from '@/core/pose';
+import { soloShot } from '@/core/shot';
 import { addFrame, database, type WholeSitting } from '@/data';
 import type { Frame } from '@/core/sitting';
 import { doNow } from '@/keeping';
 import type { SetPlace } from './directPlace';
 
 function cuesFor({ takes }: WholeSitting, index: number): Cue[] {
-  const before = takes[index - 1]?.shot.pose ?? neutralPose('arrives');
-  return cuesBetween(before, takes[index]!.shot.pose);
+  const earlier = takes[index - 1];
+  const before = earlier ? soloShot(earlier.shot).pose : neutralPose('arrives');
+  return cuesBetween(before, soloShot(takes[index]!.shot).pose);
 }
 
 /** The frames of a sitting, those too that are still on their way to the disk: on set nothing waits for a store. */

@@ -5,8 +5,9 @@ import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import isSame from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
 import type { Pose } from '@/core/pose';
-import type { Take } from '@/core/sitting';
-import type { WholeSitting } from '@/data';
+import { soloShot, type SoloShot } from '@/core/shot';
+import { meantId, type Take } from '@/core/sitting';
+import { sitterIn, type WholeSitting } from '@/data';
 import { Picture } from './picture/Picture';
 import { History, SideCopies } from './panels/EditTools';
 import { KeepPose } from './panels/KeepPose';
@@ -48,23 +49,27 @@ function SidePanels() {
 }
 
 /** What the ghost shows: the pose as it was opened, or while nothing has changed the one before it in the run. */
-function useGhostPose(take: Take, takes: readonly Take[]): Pose | null {
+function useGhostPose(take: Take, { pose }: SoloShot, takes: readonly Take[]): Pose | null {
   const before = usePoseStore((s) => s.before);
-  if (before && !isSame(before, take.shot.pose)) return before;
+  if (before && !isSame(before, pose)) return before;
   const position = takes.findIndex((t) => t.id === take.id);
-  return takes[position - 1]?.shot.pose ?? null;
+  const earlier = takes[position - 1];
+  return earlier ? soloShot(earlier.shot).pose : null;
 }
 
 /** A renderer that needs longer for a frame lags behind the hand: fifteen pictures a second are wanted. */
 const SLOW_FRAME_MS = 66;
 
 /** The picture's report; where drawing lags behind the hand, each report brings a picture with it. */
-function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
-  const { dragging, shownExposure } = usePoseStore();
+function usePoseReport(whole: WholeSitting, take: Take) {
+  const { dragging, shownExposure, role } = usePoseStore();
+  const { sitting } = whole;
+  const sitter = sitterIn(whole, take, role);
+  const chosen = soloShot(take.shot, role);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
-  const { message } = take.shot.pose;
+  const { message } = take.shot;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
   const [card, setCardLost] = useCard();
@@ -75,13 +80,15 @@ function usePoseReport({ sitting, sitter }: WholeSitting, take: Take) {
     [isPreviewed, shownExposure],
   );
   return {
+    sitter,
+    chosen,
     profile,
     ground,
     wanted,
     setFrameMs,
     card,
     setCardLost,
-    ...useReport(profile, take.shot, wanted, ground, preview),
+    ...useReport(profile, chosen, wanted, ground, preview),
   };
 }
 
@@ -94,16 +101,22 @@ function useDrawnSurface(profile: BodyProfile) {
   return { surface, kind, progress: drawn ? 1 : progress };
 }
 
-function Stations({ take, report }: { take: Take; report: ShotReport | null }) {
-  const { panel, setPanel } = usePoseStore();
+interface StationsProps {
+  take: Take;
+  chosen: SoloShot;
+  report: ShotReport | null;
+}
+
+function Stations({ take, chosen, report }: StationsProps) {
+  const { panel, setPanel, role } = usePoseStore();
   const accepted = new Set(take.meant.map((m) => m.findingId));
   return (
     <div className="overflow-hidden [grid-area:stations] max-sm:grid max-sm:grid-cols-3 sm:flex sm:flex-col sm:rule-r sm:pt-1">
       <PlumbLine
-        pose={take.shot.pose}
-        camera={take.shot.camera}
+        pose={chosen.pose}
+        camera={chosen.camera}
         report={report}
-        open={report?.findings.filter((f) => !accepted.has(f.id)) ?? []}
+        open={report?.findings.filter((f) => !accepted.has(meantId(role, f.id))) ?? []}
         panel={panel}
         onPanel={setPanel}
       />
@@ -114,18 +127,18 @@ function Stations({ take, report }: { take: Take; report: ShotReport | null }) {
 
 interface SideColumnProps {
   take: Take;
+  shot: SoloShot;
   room: Room;
   report: ShotReport | null;
 }
 
 /** What was done and whether it is kept, the set in drawings and numbers, and copies of the pose. */
-function SideColumn({ take, room, report }: SideColumnProps) {
-  const { shot } = take;
+function SideColumn({ take, shot, room, report }: SideColumnProps) {
   const saved = useAutosave();
   return (
     <div className="flex min-h-0 flex-col gap-2 p-3 [grid-area:side] desk:justify-between desk:overflow-y-auto desk:pl-0">
       <div className="flex items-center justify-between">
-        <History take={take} />
+        <History pose={shot.pose} />
         <span
           role="status"
           data-testid="saved"
@@ -145,39 +158,38 @@ function SideColumn({ take, room, report }: SideColumnProps) {
 }
 
 function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
-  const { sitter, sitting } = whole;
-  const { profile, ground, wanted, setFrameMs, card, setCardLost, report, shot, refused, busy, recomputes } =
-    usePoseReport(whole, take);
+  const at = usePoseReport(whole, take);
+  const { chosen, profile, ground, wanted, card, report, shot, refused } = at;
   const { panel, overlay } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
   usePoseKeys();
   const others = useMemo(
-    () => whole.takes.filter((t) => t.id !== take.id).map((t) => t.shot.pose),
+    () => whole.takes.filter((t) => t.id !== take.id).map((t) => soloShot(t.shot).pose),
     [whole.takes, take.id],
   );
-  const ghostPose = useGhostPose(take, whole.takes);
-  const { wheelchairSeatM } = sitter.profile;
+  const ghostPose = useGhostPose(take, chosen, whole.takes);
+  const { wheelchairSeatM } = at.sitter.profile;
   return (
     <main
       className="pose-grid touch min-h-0 flex-1"
       data-testid="pose-place"
-      data-busy={busy}
-      data-recomputes={recomputes}
+      data-busy={at.busy}
+      data-recomputes={at.recomputes}
       data-elapsed-ms={report?.elapsedMs.toFixed(2)}
       data-surface={kind}
     >
-      <h1 className="sr-only">Pose: {take.shot.pose.name}</h1>
-      <Stations take={take} report={report} />
-      <StationPanel shot={take.shot} panel={panel} others={others} wheelchairSeatM={wheelchairSeatM} />
+      <h1 className="sr-only">Pose: {chosen.pose.name}</h1>
+      <Stations take={take} chosen={chosen} report={report} />
+      <StationPanel shot={chosen} panel={panel} others={others} wheelchairSeatM={wheelchairSeatM} />
       <div className="flex min-h-0 min-w-0 p-3 [grid-area:picture]">
         <Picture
           {...{ card, profile, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
-          onFrameTime={setFrameMs}
-          onLost={setCardLost}
+          onFrameTime={at.setFrameMs}
+          onLost={at.setCardLost}
         />
       </div>
-      <SideColumn take={take} room={sitting.room} report={report} />
-      <Readings take={take} {...{ profile, wanted, ground, report, refused }} />
+      <SideColumn take={take} shot={chosen} room={whole.sitting.room} report={report} />
+      <Readings take={take} chosen={chosen} {...{ profile, wanted, ground, report, refused }} />
     </main>
   );
 }

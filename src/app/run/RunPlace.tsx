@@ -20,6 +20,7 @@ import { Header } from '@/ui/place/Header';
 import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
+import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { CostOfRun } from './CostOfRun';
 import { TakeRow } from './TakeRow';
@@ -86,7 +87,7 @@ export function RunPlace() {
   return (
     <div className="min-h-place">
       <Header
-        about={whole ? `${whole.sitting.title} · ${whole.sitter.name}` : undefined}
+        about={whole ? `${whole.sitting.title} · ${namesOf(whole.people)}` : undefined}
         sittingId={whole?.sitting.id}
         takeId={whole?.takes[0]?.id}
       />

@@ -5,14 +5,15 @@ import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
+import { nameOfShot, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import type { WholeSitting } from '@/data';
+import { sitterIn, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
 
 /** What it costs to come here from the pose before. */
 function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) {
-  const cost = before && changeCost(before.shot, take.shot);
+  const cost = before && changeCost(soloShot(before.shot), soloShot(take.shot));
   return (
     <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
       {cost ? (
@@ -32,7 +33,7 @@ function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) 
 }
 
 function TakeInWords({ take: { shot, minutes, plannedFrames } }: { take: Take }) {
-  const { pose, camera } = shot;
+  const { pose, camera } = soloShot(shot);
   return (
     <div className="min-w-0 flex-1">
       <h2 className="text-lg leading-tight">{pose.name}</h2>
@@ -57,7 +58,7 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: take.id,
   });
-  const { name } = take.shot.pose;
+  const name = nameOfShot(take.shot);
   const moved = transform ? `translate3d(0, ${Math.round(transform.y)}px, 0)` : undefined;
   return (
     <li ref={setNodeRef} data-take={take.id} className="bg-base-100" style={{ transform: moved, transition }}>
@@ -74,8 +75,8 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
           <GripVertical size={18} aria-hidden />
         </button>
         <PoseThumbnail
-          profile={dressedFor(whole.sitter, lookOf(whole.sitting, take))}
-          shot={take.shot}
+          profile={dressedFor(sitterIn(whole, take), lookOf(whole.sitting, take))}
+          shot={soloShot(take.shot)}
           scale={1}
           className="h-[84px] w-[56px]"
           label={name}

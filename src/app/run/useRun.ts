@@ -3,6 +3,8 @@
 import { useState } from 'react';
 import { forSitter } from '@/core/library';
 import type { Pose } from '@/core/pose';
+import type { Sitter } from '@/core/people';
+import { nameOfShot, shotOfOne, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
 import { doNow, type Thing } from '@/keeping';
@@ -15,7 +17,7 @@ interface Undo {
 }
 
 /** What changes the poses of a sitting and their order, each with its way back. */
-export function useRun({ takes, sitting, sitter }: WholeSitting) {
+export function useRun({ takes, sitting, people }: WholeSitting) {
   const [undo, setUndo] = useState<Undo | null>(null);
 
   function reorder(order: string[], words: string) {
@@ -26,7 +28,7 @@ export function useRun({ takes, sitting, sitter }: WholeSitting) {
   }
 
   function remove(take: Take) {
-    const words = `${take.shot.pose.name} removed.`;
+    const words = `${nameOfShot(take.shot)} removed.`;
     doNow('removal', () => removeTake(database, take.id), {
       done: (gone) => gone && setUndo({ words, thing: 'removal', run: () => restoreTake(database, gone) }),
     });
@@ -35,8 +37,10 @@ export function useRun({ takes, sitting, sitter }: WholeSitting) {
   function add(pose: Pose) {
     const like = takes.at(-1);
     if (!like) return;
+    const [sitter] = people as [Sitter, ...Sitter[]];
     const own = forSitter(pose, sitter.profile.wheelchairSeatM);
-    const take = { ...like, id: crypto.randomUUID(), meant: [], shot: { ...like.shot, pose: own } };
+    const shot = shotOfOne(sitter.id, { ...soloShot(like.shot), pose: own });
+    const take = { ...like, id: crypto.randomUUID(), meant: [], shot };
     doNow('newPose', () => addTake(database, take));
   }
 

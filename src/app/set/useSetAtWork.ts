@@ -5,8 +5,9 @@ import { useMemo, useState } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, type Framing } from '@/core/set';
+import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { changeSitting, database, kitLenses, type WholeSitting } from '@/data';
+import { changeSitting, database, kitLenses, sitterIn, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
 import { usePoseStore } from '@/take/poseStore';
 import { useReport } from '@/take/useReport';
@@ -17,16 +18,20 @@ export const PARTS = ['camera', 'light', 'room'] as const;
 export type Part = (typeof PARTS)[number];
 
 /** The report of the picture; while a light is in the hand the one before it stays, and is renewed when it rests. */
-function useSetReport({ sitting, sitter }: WholeSitting, take: Take, part: Part) {
+function useSetReport(whole: WholeSitting, take: Take, part: Part) {
+  const { sitting } = whole;
+  const role = usePoseStore((s) => s.role);
+  const sitter = sitterIn(whole, take, role);
+  const chosen = soloShot(take.shot, role);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
-  const { message } = take.shot.pose;
+  const { message } = take.shot;
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const isLightHeld = usePoseStore((s) => s.dragging) && part === 'light';
-  const [asked, setAsked] = useState(take.shot);
-  if (!isLightHeld && asked !== take.shot) setAsked(take.shot);
-  return { look, profile, ground, ...useReport(profile, asked, wanted, ground) };
+  const [asked, setAsked] = useState(chosen);
+  if (!isLightHeld && asked !== chosen) setAsked(chosen);
+  return { chosen, look, profile, ground, ...useReport(profile, asked, wanted, ground) };
 }
 
 /** Keeps the room of a sitting, and says what kept it from being kept. */
@@ -55,7 +60,7 @@ export function useSetAtWork(whole: WholeSitting, take: Take) {
     ...reported,
     ...useRoomKeeper(whole),
     take,
-    shot: take.shot,
+    shot: reported.chosen,
     camera,
     sitting: whole.sitting,
     room: whole.sitting.room,

@@ -1,13 +1,13 @@
 'use client';
 
 import { canBeMoved, sourceCentre } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Room } from '@/core/scene';
 import { PlanView } from '@/take/plan/PlanView';
 import { RoomTapes, Tape } from '@/take/plan/Tape';
 
 interface SetPlanProps {
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
 }
 

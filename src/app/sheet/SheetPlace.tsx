@@ -7,10 +7,11 @@ import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from '@/core/brief';
 import { setSheet } from '@/core/direct';
-import { forClient } from '@/core/people';
-import type { Shot } from '@/core/picture';
+import { forClient, type Sitter } from '@/core/people';
+import { soloShot, type SoloShot } from '@/core/shot';
 import type { WholeSitting } from '@/data';
 import { SittingMissing } from '@/ui/place/SittingMissing';
+import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { useTheme } from '@/ui/place/useTheme';
 import { SetPlan } from './SetPlan';
@@ -26,13 +27,14 @@ const PAPERS = { a4: 'A4', letter: 'letter' } as const;
 type Paper = keyof typeof PAPERS;
 
 /** A section of a sheet; that of a set-up has the shot that its plan is drawn of. */
-type Section = SheetSection & { shot?: Shot };
+type Section = SheetSection & { shot?: SoloShot };
 
 /** The sections of a sheet. */
-function sectionsOf(kind: Kind, { sitting, sitter, takes }: WholeSitting): Section[] {
+function sectionsOf(kind: Kind, { sitting, people, takes }: WholeSitting): Section[] {
+  const [sitter] = people as [Sitter, ...Sitter[]];
   if (kind === 'set')
     return setSheet(
-      takes.map((t) => t.shot),
+      takes.map((t) => soloShot(t.shot)),
       sitting.room,
     ).map(({ poses, lines, shot }) => ({ title: poses.join(', '), lines, shot }));
   const source: SheetSource = {
@@ -46,8 +48,8 @@ function sectionsOf(kind: Kind, { sitting, sitter, takes }: WholeSitting): Secti
   return kind === 'client' ? preparationSheet(source) : photographerChecklist(source);
 }
 
-function titleOf(kind: Kind, { sitting, sitter }: WholeSitting): string {
-  if (kind === 'client') return `${sitter.addressAs}: your pictures`;
+function titleOf(kind: Kind, { sitting, people }: WholeSitting): string {
+  if (kind === 'client') return `${people.map((p) => p.addressAs).join(', ')}: your pictures`;
   return `${sitting.title}: ${kind === 'set' ? 'set sheet' : 'checklist'}`;
 }
 
@@ -66,7 +68,7 @@ export function SheetPlace() {
         Opening the sitting
       </p>
     );
-  const { sitting, sitter } = whole;
+  const { sitting, people } = whole;
   const sections = sectionsOf(kind, whole);
   const starts = new Date(sitting.startsAt);
   return (
@@ -108,7 +110,7 @@ export function SheetPlace() {
           <p className="mt-1">
             {format(starts, 'EEEE d MMMM yyyy, HH:mm')}
             {sitting.place && `, ${sitting.place}`}
-            {!client && `, ${sitter.name}`}
+            {!client && `, ${namesOf(people)}`}
           </p>
         </div>
         {sections.map((section) => (

@@ -1,6 +1,7 @@
 import { project, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
-import { seeShot, type Shot, type StandIn } from '../picture';
+import { seeShot, type StandIn } from '../picture';
+import type { SoloShot } from '../shot';
 import type { Room } from '../scene';
 import { framed, roomForCameraM, type Framing, type Lens } from '../set';
 import { degrees, midpoint, SIDES, type Vec3 } from '../units';
@@ -60,7 +61,7 @@ function drawn(camera: Camera, points: FigurePoints): Omit<CameraMeasures, 'larg
 }
 
 /** Measures a camera on the picture that it takes. */
-export function cameraMeasures(standIn: StandIn, shot: Shot): CameraMeasures {
+export function cameraMeasures(standIn: StandIn, shot: SoloShot): CameraMeasures {
   const { readings, figure } = seeShot(standIn, shot);
   let largest = { part: 'face', enlargement: 1 };
   for (const [part, { enlargement }] of readings.shares)
@@ -98,7 +99,7 @@ const MOST_PICTURES = 6;
  */
 export function cameraFor(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   goal: CameraGoal,
   framing: Framing,
   room: Room,

@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf } from '../../../tests/support/people';
 import { neutralPose } from '../pose';
-import { createStandIn, seeLight, type Shot } from '../picture';
+import { createStandIn, seeLight } from '../picture';
+import type { SoloShot } from '../shot';
 import { plainGround, type Room } from '../scene';
 import { lightFor, SOUGHT_PATTERNS, type LightGoal } from './lightFor';
 import { keptSurface } from '../../../tests/support/surfaces';
 
 const body = bodyOf('average');
 const standIn = createStandIn(body, keptSurface(body, 'sketched'));
-const SHOT: Shot = {
+const SHOT: SoloShot = {
   pose: { ...neutralPose('goal'), settings: { headTurnLeftDeg: 30 } },
   camera: {
     sensor: 'fullFrame',

@@ -1,14 +1,8 @@
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
 import { canBeMoved, isInRoom, KEY_RANGES, type Light } from '../light';
-import {
-  directionFromFace,
-  patternsOf,
-  pointFromFace,
-  type FacePattern,
-  type Shot,
-  type StandIn,
-} from '../picture';
+import { directionFromFace, patternsOf, pointFromFace, type FacePattern, type StandIn } from '../picture';
+import type { SoloShot } from '../shot';
 import type { Room } from '../scene';
 import { aboutZeroDeg, degrees } from '../units';
 
@@ -48,7 +42,12 @@ const STEP_DEG = 5;
  * room has, the one in the middle of those that draw it, and of equals the nearest to where it stands.
  * @returns null when no place in the room draws it, or when the key is one that cannot be moved.
  */
-export function lightFor(standIn: StandIn, shot: Shot, goal: LightGoal, room: Room): LightProposal | null {
+export function lightFor(
+  standIn: StandIn,
+  shot: SoloShot,
+  goal: LightGoal,
+  room: Room,
+): LightProposal | null {
   const sought = SOUGHT[goal.pattern];
   if (!sought || !canBeMoved(shot.light)) return null;
   const lens = viewOf(shot.camera).eye;

@@ -4,7 +4,8 @@ import { wantedRanges } from '../brief';
 import { KEY_RANGES } from '../light';
 import { CAMERA_RANGES } from '../camera';
 import { STANDING_POSES } from '../library';
-import { seeShot, type Shot } from '../picture';
+import { seeShot } from '../picture';
+import type { SoloShot } from '../shot';
 import { SETTINGS, settingOf, withHeld, withSetting } from '../pose';
 import { plainGround, supportAt } from '../scene';
 import { framed } from '../set';
@@ -12,10 +13,10 @@ import { outside, review, RULES, type Finding } from '../review';
 import { mend } from '.';
 
 const standIn = standInOf('average');
-const findings = (shot: Shot) => review(seeShot(standIn, shot), wantedRanges(shot.pose.message));
+const findings = (shot: SoloShot) => review(seeShot(standIn, shot), wantedRanges(shot.pose.message));
 
 /** Mends a finding of a shot. */
-const mendOf = (shot: Shot, id: string) =>
+const mendOf = (shot: SoloShot, id: string) =>
   mend(
     standIn,
     shot,
@@ -23,12 +24,12 @@ const mendOf = (shot: Shot, id: string) =>
   );
 
 /** The measurement of a finding in another shot; undefined where it is no longer seen. */
-const measured = (shot: Shot, finding: Finding, of = standIn) =>
+const measured = (shot: SoloShot, finding: Finding, of = standIn) =>
   RULES.find((r) => r.id === finding.ruleId)!
     .measure(seeShot(of, shot), wantedRanges(shot.pose.message))
     .find((m) => m.key === finding.measurement.key);
 
-const FAULTY: [name: string, shot: Shot, id: string][] = [
+const FAULTY: [name: string, shot: SoloShot, id: string][] = [
   ['toes', shotOf({ leftFootOutDeg: -20 }), 'toes-in:left'],
   ['feet', shotOf({ heelSpacingShoulders: 0.2 }), 'feet-together'],
   ['weight', shotOf({ leftWeightShare: 0.5 }), 'even-weight'],
@@ -132,7 +133,7 @@ it('turns shoulders under a face that stays', () => {
   const shot = shotOf();
   const result = mendOf(shot, 'square-shoulders');
   if (result.kind !== 'mended') throw new Error(result.why);
-  const face = (s: Shot) => seeShot(standIn, s).figure.turnDeg.face;
+  const face = (s: SoloShot) => seeShot(standIn, s).figure.turnDeg.face;
   expect(Math.abs(face(result.shot) - face(shot))).toBeLessThan(4);
   expect(Math.abs(seeShot(standIn, result.shot).figure.turnDeg.chest)).toBeGreaterThanOrEqual(15);
 });
@@ -141,7 +142,7 @@ it('clears what the first change raises with a second one', () => {
   const folded = STANDING_POSES.find((p) => p.name === 'Folded arms')!;
   const message = { presence: -0.5, openness: 0.5, formality: 0.5, movement: -0.5 };
   const { points } = seeShot(standIn, { ...shotOf(), pose: folded }).figure;
-  const shot: Shot = {
+  const shot: SoloShot = {
     ...shotOf(),
     pose: { ...folded, message },
     camera: framed(shotOf().camera, points, 'half')!,
@@ -171,7 +172,7 @@ it('says that it is stuck instead of doing harm', () => {
 
 it('mends the house’s own poses where they show a fault for a soft message', () => {
   for (const pose of STANDING_POSES) {
-    const shot: Shot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
+    const shot: SoloShot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
     for (const finding of findings(shot)) {
       const result = mend(standIn, shot, finding);
       if (result.kind === 'mended') {
@@ -182,13 +183,13 @@ it('mends the house’s own poses where they show a fault for a soft message', (
 });
 
 describe('a key from below', () => {
-  const low: Shot = { ...shotOf(), light: { ...shotOf().light, heightM: 0.6, distanceM: 1.5 } };
+  const low: SoloShot = { ...shotOf(), light: { ...shotOf().light, heightM: 0.6, distanceM: 1.5 } };
   const finding = findings(low).find((f) => f.ruleId === 'key-from-below')!;
 
   it('is put up where it is a lamp, and stays in its wall where it is a window', () => {
     const result = mend(standIn, low, finding);
     expect(result.kind).toBe('mended');
-    const window: Shot = { ...low, light: { ...low.light, kind: 'window', facesDeg: -140, acrossM: 1 } };
+    const window: SoloShot = { ...low, light: { ...low.light, kind: 'window', facesDeg: -140, acrossM: 1 } };
     const again = findings(window).find((f) => f.ruleId === 'key-from-below')!;
     expect(again).toBeDefined();
     expect(mend(standIn, window, again).kind).toBe('stuck');
@@ -212,7 +213,7 @@ it('sees the room’s furniture in what it tries', () => {
 it('hides nothing that it was asked to mend, on the heavy body', () => {
   const heavy = standInOf('heavy');
   for (const pose of STANDING_POSES.slice(0, 4)) {
-    const shot: Shot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
+    const shot: SoloShot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
     const wanted = wantedRanges(shot.pose.message);
     for (const finding of review(seeShot(heavy, shot), wanted)) {
       const result = mend(heavy, shot, finding);

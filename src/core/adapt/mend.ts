@@ -1,5 +1,6 @@
 import { wantedRanges, type WantedRanges } from '../brief';
-import { seeShot, type Shot, type Sight, type StandIn } from '../picture';
+import { seeShot, type Sight, type StandIn } from '../picture';
+import type { SoloShot } from '../shot';
 import type { Ground } from '../scene';
 import { settingOf, type Station } from '../pose';
 import {
@@ -24,7 +25,7 @@ export interface MendChange {
 export type StuckWhy = 'raisesAnother' | 'held' | 'unknownRule';
 
 export type MendResult =
-  | { kind: 'mended'; shot: Shot; changes: MendChange[]; evaluations: number }
+  | { kind: 'mended'; shot: SoloShot; changes: MendChange[]; evaluations: number }
   | { kind: 'stuck'; why: StuckWhy; evaluations: number };
 
 /** What a mend is asked under. */
@@ -60,7 +61,7 @@ const FIRST_CHANGES = 3;
 interface Search {
   standIn: StandIn;
   /** The shot as it was before anything was changed. */
-  from: Shot;
+  from: SoloShot;
   held: readonly Station[];
   wanted: WantedRanges;
   ground: Ground | undefined;
@@ -77,7 +78,7 @@ interface Search {
  */
 export function mend(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   finding: Finding,
   { wanted = wantedRanges(shot.pose.message), ground, held = [] }: MendWishes = {},
 ): MendResult {
@@ -97,13 +98,13 @@ function whyStuck({ ruleId, measurement }: Finding, held: readonly Station[]): S
 }
 
 interface Way {
-  shot: Shot;
+  shot: SoloShot;
   changes: MendChange[];
   cost: number;
 }
 
 /** The cheapest way found to clear one finding with at most `most` changes; null when there is none. */
-function clear(search: Search, shot: Shot, finding: Finding, most: number): Way | null {
+function clear(search: Search, shot: SoloShot, finding: Finding, most: number): Way | null {
   const { best, others } = singleChange(search, shot, finding);
   if (best) return { shot: best.sight.shot, changes: changesOf(shot, best), cost: best.cost };
   if (most <= 1) return null;
@@ -120,7 +121,7 @@ function clear(search: Search, shot: Shot, finding: Finding, most: number): Way 
 }
 
 /** The change of a trial, and with it what moved against it. */
-function changesOf(before: Shot, { axis, steps, sight }: Trial): MendChange[] {
+function changesOf(before: SoloShot, { axis, steps, sight }: Trial): MendChange[] {
   const { variable } = axis;
   const main: MendChange = { variable, from: axis.from, to: valueAt(axis, steps) };
   if (variable.on !== 'pose' || !variable.holds) return [main];
@@ -145,7 +146,7 @@ function raisedBy({ wanted, before }: Search, sight: Sight, finding: Finding): F
 /** One number moved by some steps, looked at; null where it cannot be so. */
 function tryStep(
   search: Search,
-  shot: Shot,
+  shot: SoloShot,
   rule: Rule,
   finding: Finding,
   axis: Axis,
@@ -164,7 +165,7 @@ function tryStep(
 }
 
 /** A shot as it is seen; null where the camera would stand inside the sitter. */
-function seen({ standIn, ground }: Search, shot: Shot): Sight | null {
+function seen({ standIn, ground }: Search, shot: SoloShot): Sight | null {
   try {
     return seeShot(standIn, shot, { ground });
   } catch (error) {
@@ -182,7 +183,7 @@ interface Tried {
 /** Tries one number outwards, as long as it can be cheaper than what was found before. */
 function alongAxis(
   search: Search,
-  shot: Shot,
+  shot: SoloShot,
   rule: Rule,
   finding: Finding,
   axis: Axis,
@@ -206,7 +207,7 @@ function alongAxis(
 }
 
 /** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
-function singleChange(search: Search, shot: Shot, finding: Finding): Tried {
+function singleChange(search: Search, shot: SoloShot, finding: Finding): Tried {
   const rule = RULES.find((r) => r.id === finding.ruleId);
   const all: Tried = { best: null, others: [] };
   if (!rule) return all;

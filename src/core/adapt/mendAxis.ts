@@ -1,6 +1,6 @@
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
-import type { Shot } from '../picture';
+import type { SoloShot } from '../shot';
 import { settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
 import type { MendVariable } from '../review';
 import { clamp } from '../units';
@@ -40,7 +40,7 @@ const KEY_STEPS: Record<KeyNumber, number> = {
 };
 
 /** The axis of a variable in a shot. */
-export function axisOf(shot: Shot, variable: MendVariable): Axis {
+export function axisOf(shot: SoloShot, variable: MendVariable): Axis {
   switch (variable.on) {
     case 'pose': {
       const { step, min, max, secondsPerStep } = SETTINGS[variable.id];
@@ -72,7 +72,13 @@ export function inRange(axis: Axis, steps: number): boolean {
 /**
  * A shot with a number moved by so many steps. Stations of the pose `from` that are held stay as they are in it.
  */
-export function moved(shot: Shot, axis: Axis, steps: number, from: Pose, held: readonly Station[]): Shot {
+export function moved(
+  shot: SoloShot,
+  axis: Axis,
+  steps: number,
+  from: Pose,
+  held: readonly Station[],
+): SoloShot {
   const value = valueAt(axis, steps);
   const { variable } = axis;
   switch (variable.on) {
@@ -100,6 +106,6 @@ export function isHeld(variable: MendVariable, held: readonly Station[]): boolea
 }
 
 /** Whether a variable can be changed in a shot at all: a held station stays, and so do a window and the sun. */
-export function canChange(shot: Shot, variable: MendVariable, held: readonly Station[]): boolean {
+export function canChange(shot: SoloShot, variable: MendVariable, held: readonly Station[]): boolean {
   return !isHeld(variable, held) && (variable.on !== 'light' || canBeMoved(shot.light));
 }

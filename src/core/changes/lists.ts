@@ -2,7 +2,7 @@
 export type Keyed = ReadonlyMap<string, unknown>;
 
 /** What tells things in a list apart, where they have it. */
-const ID_FIELDS = ['id', 'findingId', 'sitterId'] as const;
+const ID_FIELDS = ['id', 'findingId', 'sitterId', 'role'] as const;
 
 /** What tells a thing in a list apart from the others. */
 export function keyOf(item: unknown): string | undefined {

@@ -1,6 +1,6 @@
 import { viewOf } from '../camera';
 import { isSky, sourceAcrossM, sourceCentre, sourceKind, type Light, type LightSource } from '../light';
-import type { Shot } from '../picture';
+import type { SoloShot } from '../shot';
 import { BACKDROPS, GROUND_TONES, SUPPORTS, type Room } from '../scene';
 import type { Vec3 } from '../units';
 
@@ -10,7 +10,7 @@ export interface SetUp {
   poses: string[];
   lines: string[];
   /** The first of them, for the plan. */
-  shot: Shot;
+  shot: SoloShot;
 }
 
 const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
@@ -60,7 +60,7 @@ function sourceLine(
 }
 
 /** What an assistant needs to build one shot. Left and right of the room are as the camera sees them. */
-export function setUpLines({ camera, light, exposure }: Shot, room: Room): string[] {
+export function setUpLines({ camera, light, exposure }: SoloShot, room: Room): string[] {
   const lens = viewOf(camera);
   const level =
     camera.aim.kind === 'level' ? 'level' : `aimed ${metres(camera.aim.heightM)} high over the mark`;
@@ -95,7 +95,7 @@ export function setUpLines({ camera, light, exposure }: Shot, room: Room): strin
 }
 
 /** The set-ups of a run: poses that follow each other in the same one are put together. */
-export function setSheet(shots: readonly Shot[], room: Room): SetUp[] {
+export function setSheet(shots: readonly SoloShot[], room: Room): SetUp[] {
   const out: SetUp[] = [];
   for (const shot of shots) {
     const lines = setUpLines(shot, room);

@@ -8,7 +8,7 @@ import { readSittingFile, sittingFileSchema, writeSittingFile } from './sittingF
 
 const TEXT = writeSittingFile({
   exportedAt: '2026-12-05T11:00:00.000Z',
-  sitter: DEMO_SITTER,
+  people: [DEMO_SITTER],
   sitting: DEMO_SITTING,
   takes: demoTakes().slice(0, 2),
   frames: [

@@ -1,7 +1,7 @@
 export { readSittingFile, SITTING_FILE_BYTES, writeSittingFile, type SittingFile } from './sittingFile';
 export { assertSize, FileError } from './readJson';
 export { contentHash } from './contentHash';
-export { remembered, type Lineage } from './lineage';
+export { carriedOn, remembered, type Lineage } from './lineage';
 export { standingOf, STANDINGS, TAKEN_BY_ITSELF, type Standing } from './standing';
 export { repaired, type Repaired } from './repaired';
 export { withExif, type FrameFacts } from './exif';

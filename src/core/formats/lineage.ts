@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { contentHash } from './contentHash';
 
 /** What was said in earlier files that is remembered of one record. */
 const MOST_REMEMBERED = 20;
@@ -13,4 +14,9 @@ export type Lineage = z.infer<typeof lineageSchema>;
 /** What is remembered of a record after it was in one more file. */
 export function remembered(before: readonly string[], content: string): string[] {
   return [...before.filter((c) => c !== content), content].slice(-MOST_REMEMBERED);
+}
+
+/** What is remembered of a record that is written in a newer form: where its old form was in a file, the new one was. */
+export function carriedOn(past: readonly string[], before: unknown, after: unknown): string[] {
+  return past.includes(contentHash(before)) ? remembered(past, contentHash(after)) : [...past];
 }

@@ -1,8 +1,11 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_SITTING, demoTakes } from '../../data/demo/demo';
 import { DEMO_SITTER } from '../../data/demo/demoPeople';
 import { anyPose } from '../../../tests/support/poses';
+import { soloShot, withSolo } from '../shot';
 import type { Frame } from '../sitting/records';
 import { readSittingFile, SITTING_FORMAT, SITTING_VERSION, writeSittingFile } from './sittingFile';
 
@@ -17,7 +20,7 @@ const FRAMES: Frame[] = [
 ];
 const CONTENT = {
   exportedAt: '2026-12-05T11:00:00.000Z',
-  sitter: DEMO_SITTER,
+  people: [DEMO_SITTER],
   sitting: DEMO_SITTING,
   takes: demoTakes(),
   frames: FRAMES,
@@ -55,7 +58,8 @@ describe('a sitting file', () => {
     fc.assert(
       fc.property(anyPose, (pose) => {
         const [first, ...rest] = demoTakes();
-        const takes = [{ ...first!, shot: { ...first!.shot, pose } }, ...rest];
+        const shot = withSolo(first!.shot, { ...soloShot(first!.shot), pose });
+        const takes = [{ ...first!, shot }, ...rest];
         expect(readSittingFile(writeSittingFile({ ...CONTENT, takes })).takes).toEqual(takes);
       }),
       { numRuns: 40, seed: 31 },
@@ -68,21 +72,29 @@ describe('a sitting file', () => {
     ['a list', '[]', /^format is missing; a sitting file says "gilvo.sitting"$/],
     ['nothing', 'null', /^format is missing/],
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
-    ['a later version', withValue(['version'], 6), /^version is 6; this Gilvo reads version 1, 2, 3, 4, 5$/],
+    [
+      'a later version',
+      withValue(['version'], 7),
+      /^version is 7; this Gilvo reads version 1, 2, 3, 4, 5, 6$/,
+    ],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);
   });
 
   it.each<[(string | number)[], unknown, RegExp]>([
-    [['sitter', 'profile', 'statureM'], 2.5, /^sitter\.profile\.statureM is 2\.5: .*2\.4/],
-    [['sitter', 'profile', 'statureM'], 0.39, /^sitter\.profile\.statureM is 0\.39: .*0\.4/],
-    [['sitter', 'profile', 'massKg'], 301, /^sitter\.profile\.massKg is 301: .*300/],
-    [['sitter', 'profile', 'massKg'], 'heavy', /^sitter\.profile\.massKg is "heavy": .*number/],
-    [['sitter', 'profile', 'tones', 'skin', 1], 1.2, /^sitter\.profile\.tones\.skin\[1\] is 1\.2/],
-    [['sitter', 'name'], undefined, /^sitter\.name is missing/],
+    [['people', 0, 'profile', 'statureM'], 2.5, /^people\[0\]\.profile\.statureM is 2\.5: .*2\.4/],
+    [['people', 0, 'profile', 'statureM'], 0.39, /^people\[0\]\.profile\.statureM is 0\.39: .*0\.4/],
+    [['people', 0, 'profile', 'massKg'], 301, /^people\[0\]\.profile\.massKg is 301: .*300/],
+    [['people', 0, 'profile', 'massKg'], 'heavy', /^people\[0\]\.profile\.massKg is "heavy": .*number/],
+    [['people', 0, 'profile', 'tones', 'skin', 1], 1.2, /^people\[0\]\.profile\.tones\.skin\[1\] is 1\.2/],
+    [['people', 0, 'name'], undefined, /^people\[0\]\.name is missing/],
     [['sitting', 'startsAt'], 'tomorrow', /^sitting\.startsAt is "tomorrow"/],
     [['takes', 3, 'shot', 'camera', 'focalLengthMm'], 0, /^takes\[3\]\.shot\.camera\.focalLengthMm is 0: /],
-    [['takes', 0, 'shot', 'pose', 'settings', 'chinDownDeg'], 99, /settings\.chinDownDeg is 99: .*40/],
+    [
+      ['takes', 0, 'shot', 'people', 0, 'pose', 'settings', 'chinDownDeg'],
+      99,
+      /settings\.chinDownDeg is 99: .*40/,
+    ],
     [['takes', 1, 'position'], 1.5, /^takes\[1\]\.position is 1\.5/],
     [['takes', 1, 'mood'], 'bright', /^takes\[1\]: .*"mood"/],
     [['frames', 0, 'keeper'], 'yes', /^frames\[0\]\.keeper is "yes"/],
@@ -92,10 +104,16 @@ describe('a sitting file', () => {
 
   it.each<[string, string, RegExp]>([
     [
-      'a sitting of another sitter',
-      withValue(['sitting', 'sitterId'], 'nobody'),
-      /^sitting\.sitterId is "nobody"/,
+      'a sitting of somebody else',
+      withValue(['sitting', 'personIds', 0], 'nobody'),
+      /^sitting\.personIds\[0\] is "nobody"/,
     ],
+    [
+      'a picture of somebody else',
+      withValue(['takes', 1, 'shot', 'people', 0, 'personId'], 'nobody'),
+      /^takes\[1\]\.shot\.people\[0\]\.personId is "nobody"; the sitting has no such/,
+    ],
+    ['a picture of nobody', withValue(['takes', 1, 'shot', 'people'], []), /^takes\[1\]\.shot\.people/],
     [
       'a take of another sitting',
       withValue(['takes', 2, 'sittingId'], 'else'),
@@ -117,20 +135,17 @@ describe('a sitting file', () => {
     ['a look that is there twice', withTwice(['sitting', 'looks']), /^sitting\.looks.*twice/],
     ['a use that is there twice', withTwice(['sitting', 'looks', 0, 'uses']), /uses.*twice/],
     ['a wish that is there twice', withTwice(['sitting', 'looks', 0, 'mustHaves']), /mustHaves.*twice/],
-    ['a garment that is there twice', withTwice(['sitter', 'wardrobe']), /wardrobe.*twice/],
+    ['a garment that is there twice', withTwice(['people', 0, 'wardrobe']), /wardrobe.*twice/],
     ['two takes in one place', withValue(['takes', 1, 'position'], 0), /^takes\[1\]\.position is 0; .*twice/],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);
   });
 
   it('closes the gaps that an earlier version let stand', () => {
-    const copy = JSON.parse(withValue(['version'], 4)) as {
-      lineage?: unknown;
-      takes: { position: number }[];
-    };
-    delete copy.lineage;
-    copy.takes[4]!.position = 30;
-    expect(readSittingFile(JSON.stringify(copy)).takes.map((t) => t.position)).toEqual([0, 1, 2, 3, 4]);
+    const path = join(import.meta.dirname, '../../../tests/reference/sittingFiles/version-4.json');
+    const file = JSON.parse(readFileSync(path, 'utf8')) as { takes: { position: number }[] };
+    file.takes[2]!.position = 30;
+    expect(readSittingFile(JSON.stringify(file)).takes.map((t) => t.position)).toEqual([0, 1, 2]);
   });
 
   it('names unknown fields without writing them out', () => {

@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { sitterSchema } from '../people';
 import { frameSchema, sittingSchema, takeSchema } from '../sitting';
 import { upgradeSitter, upgradeSitting, upgradeTake } from '../sitting';
-import { explain, shown } from '../checks';
-import { lineageSchema } from './lineage';
+import { eachOnce, explain, shown } from '../checks';
+import { carriedOn, lineageSchema, type Lineage } from './lineage';
 import { FileError, readJson } from './readJson';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 5;
+export const SITTING_VERSION = 6;
 /** Versions that can be read. */
-const READABLE = [1, 2, 3, 4, 5];
+const READABLE = [1, 2, 3, 4, 5, 6];
 
 /** Larger files than this are not read; the largest sitting that is allowed has about half of it, bytes. */
 export const SITTING_FILE_BYTES = 20e6;
@@ -19,7 +19,8 @@ export const sittingFileSchema = z.strictObject({
   format: z.literal(SITTING_FORMAT),
   version: z.literal(SITTING_VERSION),
   exportedAt: z.iso.datetime(),
-  sitter: sitterSchema,
+  /** Whose pictures are taken. */
+  people: z.array(sitterSchema).min(1).max(40).superRefine(eachOnce('id')),
   sitting: sittingSchema,
   takes: z.array(takeSchema).max(500),
   frames: z.array(frameSchema).max(20000),
@@ -35,7 +36,7 @@ export function writeSittingFile(content: Omit<SittingFile, 'format' | 'version'
       format: SITTING_FORMAT,
       version: SITTING_VERSION,
       ...content,
-      sitter: { ...content.sitter, privateNote: '' },
+      people: content.people.map((p) => ({ ...p, privateNote: '' })),
     },
     null,
     1,
@@ -66,15 +67,20 @@ function refuse(path: string, value: unknown, why: string): never {
   throw new FileError(`${path} is ${shown(value)}; ${why}`);
 }
 
-function assertHangsTogether({ sitting, sitter, takes, frames }: SittingFile): void {
+function assertHangsTogether({ sitting, people, takes, frames }: SittingFile): void {
   const isLook = (id: string) => sitting.looks.some((l) => l.id === id);
-  if (sitting.sitterId !== sitter.id)
-    refuse('sitting.sitterId', sitting.sitterId, `the sitter's id is ${shown(sitter.id)}`);
+  const personIds = new Set(people.map((p) => p.id));
+  for (const [i, id] of sitting.personIds.entries())
+    if (!personIds.has(id))
+      refuse(`sitting.personIds[${i}]`, id, 'none of the people of the file has this id');
   assertOnce('takes', takes, 'id');
   assertOnce('takes', takes, 'position');
   assertOnce('frames', frames, 'id');
   const takeIds = new Set(takes.map((t) => t.id));
-  for (const [i, { sittingId, lookId, position }] of takes.entries()) {
+  for (const [i, { sittingId, lookId, position, shot }] of takes.entries()) {
+    for (const [k, { personId }] of shot.people.entries())
+      if (!sitting.personIds.includes(personId))
+        refuse(`takes[${i}].shot.people[${k}].personId`, personId, 'the sitting has no such person');
     if (!isLook(lookId)) refuse(`takes[${i}].lookId`, lookId, 'the sitting has no such look');
     if (sittingId !== sitting.id)
       refuse(`takes[${i}].sittingId`, sittingId, `the sitting's id is ${shown(sitting.id)}`);
@@ -101,16 +107,35 @@ function assertOnce<T>(table: string, records: readonly T[], field: keyof T & st
   }
 }
 
+type Raw = Record<string, unknown>;
+
 /** Brings a file of an earlier version up to date; what is as it should be stays. */
-function upgradeFile(raw: Record<string, unknown>): Record<string, unknown> {
-  return {
+function upgradeFile({ sitter, ...raw }: Raw): Raw {
+  const sitterId = (raw.sitting as Raw | null)?.sitterId as string | undefined;
+  const takes = Array.isArray(raw.takes) ? raw.takes.map((t) => upgradeTake(t, () => sitterId)) : raw.takes;
+  const whole: Raw = {
     ...raw,
     version: SITTING_VERSION,
-    lineage: {},
-    sitter: upgradeSitter(raw.sitter),
+    people: [upgradeSitter(sitter)],
     sitting: upgradeSitting(raw.sitting),
-    takes: Array.isArray(raw.takes) ? withoutGaps(raw.takes.map(upgradeTake)) : raw.takes,
+    takes: Array.isArray(takes) ? withoutGaps(takes) : takes,
   };
+  return { ...whole, lineage: lineageOn(raw, whole) };
+}
+
+/** What is known of records of the fifth version holds for them as they are now; before it nothing was known. */
+function lineageOn(before: Raw, now: Raw): unknown {
+  if (before.lineage === undefined) return {};
+  const lineage = { ...(before.lineage as Lineage) };
+  const carry = (key: string, was: unknown, is: unknown) => {
+    const past = lineage[key];
+    if (Array.isArray(past) && was) lineage[key] = carriedOn(past, was, is);
+  };
+  const idOf = (record: unknown) => String((record as Raw | null)?.id);
+  carry(`sittings/${idOf(before.sitting)}`, before.sitting, now.sitting);
+  if (Array.isArray(before.takes) && Array.isArray(now.takes))
+    before.takes.forEach((was, i) => carry(`takes/${idOf(was)}`, was, (now.takes as unknown[])[i]));
+  return lineage;
 }
 
 /** Up to the fourth version places could have gaps; two takes in one place stay, and are refused. */

@@ -26,7 +26,6 @@ export { setOffStops, shownStops, type ShownExposure } from './light/shownExposu
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
 export { castHead, createStandIn, type StandIn } from './standIn';
 export { seeShot, type SeeOptions, type Sight } from './seeShot';
-export { shotSchema, type Shot } from './shot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
 export {
   METER_PLACES,

@@ -11,7 +11,8 @@ import type { Picture } from './raster/picture';
 import { takePicture } from './raster/takePicture';
 import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
-import { measuringSize, type Shot } from './shot';
+import { measuringSize } from './measuringSize';
+import type { SoloShot } from '../shot';
 import {
   bodyWithoutHead,
   chartFor,
@@ -25,7 +26,7 @@ import {
 
 /** A shot with everything that follows from it. */
 export interface Sight {
-  shot: Shot;
+  shot: SoloShot;
   body: Body;
   figure: Figure;
   view: View;
@@ -70,7 +71,7 @@ function once<T>(make: () => T): () => T {
  * asked for. They belong to the stand-in's memory: ask before the next shot is seen.
  * @throws RangeError when the camera stands inside the sitter.
  */
-export function seeShot(standIn: StandIn, shot: Shot, options: SeeOptions = {}): Sight {
+export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = {}): Sight {
   const view = viewOf(shot.camera);
   const { body } = standIn;
   const figure = figureFor(standIn, shot, view.eye);
@@ -96,7 +97,7 @@ export function seeShot(standIn: StandIn, shot: Shot, options: SeeOptions = {}):
 }
 
 /** The light on the face; what hangs on pose and light alone is kept while the lens moves. */
-function faceOf(standIn: StandIn, shot: Shot, figure: Figure, view: View, ground?: Ground): FaceReading {
+function faceOf(standIn: StandIn, shot: SoloShot, figure: Figure, view: View, ground?: Ground): FaceReading {
   const { body, litFace: kept } = standIn;
   const chart = chartFor(standIn);
   const lighting = lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
@@ -112,7 +113,7 @@ function faceOf(standIn: StandIn, shot: Shot, figure: Figure, view: View, ground
 
 function pictureOf(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   figure: Figure,
   view: View,
   { lit, ground, isGroundCoarse = false, scale }: SeeOptions,
@@ -130,7 +131,7 @@ function pictureOf(
 /** How clear the jaw is of the neck against the sitter at ease; null where it cannot be judged. */
 function jawOf(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   figure: Figure,
   view: View,
   { ground }: SeeOptions,
@@ -143,7 +144,7 @@ function jawOf(
 /** Share of every source that what is not the head lets through to the places of the face. */
 export function shadingOf(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   figure: Figure,
   lighting: Lighting,
   ground?: Ground,

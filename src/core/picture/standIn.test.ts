@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { figureOf } from '../figure';
 import { viewOf } from '../camera';
 import { neutralPose, type Gaze } from '../pose';
-import { createStandIn, seeShot, type Shot } from '.';
+import { createStandIn, seeShot } from '.';
+import type { SoloShot } from '../shot';
 import { plainGround } from '../scene';
 import { bodyOf, CAMERA, LIGHT, standInOf, type PersonName } from '../../../tests/support/people';
 
@@ -10,7 +11,7 @@ const GAZES: Gaze[] = [{ kind: 'lens' }, { kind: 'hand', side: 'left' }, { kind:
 
 describe.each(['slight', 'average', 'heavy'] as PersonName[])('a %s sitter seen from elsewhere', (name) => {
   const { surface } = standInOf(name);
-  const shotFrom = (arcDeg: number, gaze: Gaze): Shot => ({
+  const shotFrom = (arcDeg: number, gaze: Gaze): SoloShot => ({
     pose: { ...neutralPose('looks'), gaze, settings: { headTurnLeftDeg: 15 } },
     camera: { ...CAMERA, arcDeg },
     light: LIGHT,
@@ -36,12 +37,12 @@ describe.each(['slight', 'average', 'heavy'] as PersonName[])('a %s sitter seen 
 
   it('keeps the shadows of a lamp that stands and the light on a face, and casts those of one that moved or of another pose anew', () => {
     const [kept, fresh] = [createStandIn(bodyOf(name), surface), createStandIn(bodyOf(name), surface)];
-    const others: Shot['light']['others'] = [
+    const others: SoloShot['light']['others'] = [
       { id: 'rim', kind: 'strip', arcDeg: 150, heightM: 2, distanceM: 1.5, sizeM: 1.2, powerStops: 0 },
     ];
-    const first: Shot = { ...shotFrom(0, { kind: 'lens' }), light: { ...LIGHT, others } };
-    const keyMoved: Shot = { ...first, light: { ...first.light, arcDeg: -50 } };
-    const posedElse: Shot = { ...keyMoved, pose: { ...keyMoved.pose, settings: { twistLeftDeg: 30 } } };
+    const first: SoloShot = { ...shotFrom(0, { kind: 'lens' }), light: { ...LIGHT, others } };
+    const keyMoved: SoloShot = { ...first, light: { ...first.light, arcDeg: -50 } };
+    const posedElse: SoloShot = { ...keyMoved, pose: { ...keyMoved.pose, settings: { twistLeftDeg: 30 } } };
     const lit = { lit: true, ground: plainGround(2.4) };
     for (const shot of [first, shotFrom(25, { kind: 'lens' }), first, keyMoved, posedElse, first]) {
       const { picture, face } = seeShot(kept, shot, lit);

@@ -29,7 +29,7 @@ import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
 import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
-import type { Shot } from './shot';
+import type { SoloShot } from '../shot';
 
 /** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
 export interface StandIn {
@@ -133,7 +133,7 @@ export function bodyWithoutHead(standIn: StandIn): Uint32Array {
 }
 
 /** What stands on the set: what carries the sitter, and on a known ground the room's furniture. */
-export function standingOn(shot: Shot, ground: Ground | undefined): Support[] {
+export function standingOn(shot: SoloShot, ground: Ground | undefined): Support[] {
   return [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
 }
 
@@ -145,7 +145,7 @@ export function skinnedBody({ skinnedTo }: StandIn, figure: Figure): object {
 /** Skins the surface to a figure and gives what stands beside it, on a known ground the room's furniture too. */
 export function putOnSet(
   standIn: StandIn,
-  shot: Shot,
+  shot: SoloShot,
   figure: Figure,
   ground?: Ground,
 ): SupportMesh | undefined {
@@ -171,7 +171,7 @@ function supportsFor(standIn: StandIn, objects: readonly Support[]): SupportMesh
 }
 
 /** The figure of a shot; the last one is kept, and of one that is only looked at from elsewhere all but the eyes. */
-export function figureFor(standIn: StandIn, shot: Shot, lens: Vec3): Figure {
+export function figureFor(standIn: StandIn, shot: SoloShot, lens: Vec3): Figure {
   const pose = JSON.stringify(shot.pose);
   const at = lens.join(' ');
   const { last } = standIn;

@@ -4,7 +4,8 @@ import { wantedRanges } from '../brief';
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
 import { HOUSE_POSES, STANDING_POSES } from '../library';
-import { seeShot, type Shot } from '../picture';
+import { seeShot } from '../picture';
+import type { SoloShot } from '../shot';
 import type { Pose } from '../pose';
 import { framed, FRAMINGS, usualHeightM, type Framing } from '../set';
 import { review } from './review';
@@ -12,11 +13,11 @@ import { review } from './review';
 const PEOPLE: PersonName[] = ['slight', 'average', 'heavy'];
 
 /** A pose as the product frames it by name. */
-function proposed(name: PersonName, pose: Pose, framing: Framing): Shot {
+function proposed(name: PersonName, pose: Pose, framing: Framing): SoloShot {
   const { points } = figureOf(standInOf(name).body, pose, { lens: viewOf(CAMERA).eye });
   return { pose, camera: framed(CAMERA, points, framing)!, light: LIGHT };
 }
-const found = (name: PersonName, shot: Shot) =>
+const found = (name: PersonName, shot: SoloShot) =>
   review(seeShot(standInOf(name), shot), wantedRanges(shot.pose.message));
 
 describe('a framing that the product proposes by name', () => {

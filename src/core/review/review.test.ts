@@ -3,7 +3,8 @@ import { wantedRanges } from '../brief';
 import { describe, expect, it } from 'vitest';
 import { shotOf, profileOf, standInOf, type PersonName } from '../../../tests/support/people';
 import { STANDING_POSES } from '../library';
-import { createStandIn, seeShot, type Shot } from '../picture';
+import { createStandIn, seeShot } from '../picture';
+import type { SoloShot } from '../shot';
 import { SETTING_IDS, withContact, withSetting, type Message } from '../pose';
 import { outside, review, RULES, type Finding } from './review';
 import { keptSurface } from '../../../tests/support/surfaces';
@@ -11,13 +12,13 @@ import { keptSurface } from '../../../tests/support/surfaces';
 const NEAR = { focalLengthMm: 24, distanceM: 1.6 };
 const HEAD = { focalLengthMm: 105, distanceM: 2 };
 
-function findingsOf(shot: Shot, message: Partial<Message> = {}, name: PersonName = 'average'): Finding[] {
+function findingsOf(shot: SoloShot, message: Partial<Message> = {}, name: PersonName = 'average'): Finding[] {
   return review(seeShot(standInOf(name), shot), wantedRanges({ ...shot.pose.message, ...message }));
 }
-const ids = (shot: Shot, message?: Partial<Message>) => findingsOf(shot, message).map((f) => f.id);
+const ids = (shot: SoloShot, message?: Partial<Message>) => findingsOf(shot, message).map((f) => f.id);
 
 /** A shot in which a finding is wanted, and the like of it in which it is not. */
-const CASES: [id: string, faulty: Shot, sound: Shot][] = [
+const CASES: [id: string, faulty: SoloShot, sound: SoloShot][] = [
   ['toes-in:left', shotOf({ leftFootOutDeg: -12 }), shotOf({ leftFootOutDeg: 0 })],
   ['toes-in:right', shotOf({ rightFootOutDeg: -12 }), shotOf({ leftFootOutDeg: -12 })],
   ['feet-together', shotOf({ heelSpacingShoulders: 0.2 }), shotOf({ heelSpacingShoulders: 0.5 })],
@@ -66,7 +67,7 @@ const CASES: [id: string, faulty: Shot, sound: Shot][] = [
 ];
 
 /** A shot with the key elsewhere. */
-function litBy(light: Partial<Shot['light']>, camera: Partial<Shot['camera']> = {}): Shot {
+function litBy(light: Partial<SoloShot['light']>, camera: Partial<SoloShot['camera']> = {}): SoloShot {
   const shot = shotOf({}, camera);
   return { ...shot, light: { ...shot.light, ...light } };
 }

@@ -1,7 +1,7 @@
 import isSame from 'fast-deep-equal';
 import type { Camera, CameraTurn } from '../camera';
 import type { Light } from '../light';
-import type { Shot } from '../picture';
+import type { SoloShot } from '../shot';
 import { turnBetweenDeg } from '../units';
 import { differenceOf, settingChange, SETTINGS, type Change } from '../pose';
 
@@ -62,7 +62,7 @@ export interface ChangeCost {
 }
 
 /** Seconds to go from one shot to another. */
-export function changeCost(from: Shot, to: Shot): ChangeCost {
+export function changeCost(from: SoloShot, to: SoloShot): ChangeCost {
   const changes = differenceOf(from.pose, to.pose);
   const poseS = changes.reduce<number>((s, c) => s + changeSeconds(c), CHANGE_SECONDS.settle);
   const gear: string[] = [];

@@ -1,3 +1,11 @@
-export { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from './records';
+export {
+  frameSchema,
+  meantId,
+  sittingSchema,
+  takeSchema,
+  type Frame,
+  type Sitting,
+  type Take,
+} from './records';
 export { ownPoseSchema, type OwnPose } from './ownPose';
-export { FIRST_LOOK_ID, upgradeSitter, upgradeSitting, upgradeTake } from './upgrade';
+export { FIRST_LOOK_ID, upgradeSitter, upgradeSitting, upgradeTake, type SitterOfSitting } from './upgrade';

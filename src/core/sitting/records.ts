@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lookSchema } from '../brief';
-import { shotSchema } from '../picture';
+import { shotSchema, type Role } from '../shot';
 import { roomSchema } from '../scene';
 import { eachOnce } from '../checks';
 
@@ -10,7 +10,12 @@ const moment = z.iso.datetime();
 /** One appointment. */
 export const sittingSchema = z.strictObject({
   id,
-  sitterId: id,
+  /** Whose pictures are taken. */
+  personIds: z
+    .array(id)
+    .min(1)
+    .max(40)
+    .refine((ids) => new Set(ids).size === ids.length, 'each once'),
   title: z.string().min(1).max(120),
   place: z.string().max(120),
   startsAt: moment,
@@ -32,11 +37,17 @@ export const takeSchema = z.strictObject({
   minutes: z.number().min(0).max(120),
   plannedFrames: z.int().min(0).max(999),
   shot: shotSchema,
+  /** Findings are told apart by the role of whose they are and their own id, as in `a/fist:left`. */
   meant: z
     .array(z.strictObject({ findingId: z.string().min(1).max(80), reason: z.string().min(1).max(200) }))
     .max(60),
 });
 export type Take = z.infer<typeof takeSchema>;
+
+/** How a finding of one of a picture's people is told apart from the same one of another. */
+export function meantId(role: Role, findingId: string): string {
+  return `${role}/${findingId}`;
+}
 
 /** One exposure. */
 export const frameSchema = z.strictObject({

@@ -1,5 +1,6 @@
 import { EMPTY_LOOK } from '../brief';
 import { EMPTY_SITTER } from '../people';
+import { FIRST_ROLE } from '../shot';
 
 /** The one look that a sitting of the first version had. */
 export const FIRST_LOOK_ID = 'look-1';
@@ -25,7 +26,14 @@ export function upgradeSitter(raw: unknown): unknown {
 
 /** A sitting of an earlier version. */
 export function upgradeSitting(raw: unknown): unknown {
-  return withoutJawMillimetres(withLooks(raw));
+  return withPeople(withoutJawMillimetres(withLooks(raw)));
+}
+
+/** Up to the fifth version a sitting had one sitter. */
+function withPeople(raw: unknown): unknown {
+  if (!isRecord(raw) || raw.personIds !== undefined || raw.sitterId === undefined) return raw;
+  const { sitterId, ...rest } = raw;
+  return { ...rest, personIds: [sitterId] };
 }
 
 /** Up to the third version the jaw was wanted in millimetres; against the sitter's own at ease they say nothing. */
@@ -51,13 +59,37 @@ function withLooks(raw: unknown): unknown {
   };
 }
 
+/** Whose sitting it was when a sitting had one sitter; undefined where that is not known. */
+export type SitterOfSitting = (sittingId: string) => string | undefined;
+
 /**
  * A take of an earlier version: in the first it belonged to the only look; up to the second the place on the other
- * upper arm had a name of its own.
+ * upper arm had a name of its own; up to the fifth its picture had one pose, and did not say whose.
  */
-export function upgradeTake(raw: unknown): unknown {
+export function upgradeTake(raw: unknown, sitterOf: SitterOfSitting): unknown {
   if (!isRecord(raw)) return raw;
   const take: Raw = raw.lookId === undefined ? { ...raw, lookId: FIRST_LOOK_ID } : raw;
+  return withPosedPeople(withOtherArm(take), sitterOf);
+}
+
+/** The one pose becomes that of the first role; what carries it and what it says are the picture's. */
+function withPosedPeople(take: Raw, sitterOf: SitterOfSitting): Raw {
+  const { shot, meant, sittingId } = take;
+  if (!isRecord(shot) || !isRecord(shot.pose) || shot.people !== undefined) return take;
+  const { pose: whole, ...set } = shot;
+  const { objects = [], message, ...pose } = whole as Raw;
+  const people = [{ role: FIRST_ROLE, personId: sitterOf(String(sittingId)), pose }];
+  return { ...take, shot: { people, supports: objects, message, ...set }, meant: withRole(meant) };
+}
+
+function withRole(meant: unknown): unknown {
+  if (!Array.isArray(meant)) return meant;
+  return meant.map((m: unknown) =>
+    isRecord(m) && typeof m.findingId === 'string' ? { ...m, findingId: `${FIRST_ROLE}/${m.findingId}` } : m,
+  );
+}
+
+function withOtherArm(take: Raw): Raw {
   const { shot } = take;
   if (!isRecord(shot) || !isRecord(shot.pose) || !Array.isArray(shot.pose.contacts)) return take;
   const contacts = shot.pose.contacts.map((c: unknown) =>

@@ -1,7 +1,7 @@
 import { EMPTY_LOOK } from '@/core/brief';
 import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { STANDING_POSES } from '@/core/library';
-import type { Shot } from '@/core/picture';
+import { shotOfOne, type SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import { grownLineage, rememberLineage, type Entry } from '../files/lineages';
 import type { GilvoDatabase } from '../store/database';
@@ -10,7 +10,7 @@ import { DEMO_GROUPS, DEMO_PEOPLE, DEMO_SITTER } from './demoPeople';
 /** Everybody and everything here is invented. */
 export const DEMO_SITTING: Sitting = {
   id: 'demo-yearbook',
-  sitterId: DEMO_SITTER.id,
+  personIds: [DEMO_SITTER.id],
   title: 'Centenary yearbook',
   place: 'Saltmarsh Oars, boathouse',
   startsAt: '2026-12-05T10:00:00.000Z',
@@ -49,7 +49,7 @@ export const DEMO_SITTING: Sitting = {
   },
 };
 
-const CAMERA: Shot['camera'] = {
+const CAMERA: SoloShot['camera'] = {
   sensor: 'fullFrame',
   focalLengthMm: 85,
   distanceM: 5.2,
@@ -59,7 +59,7 @@ const CAMERA: Shot['camera'] = {
   orientation: 'upright',
   aim: { kind: 'level' },
 };
-const LIGHT: Shot['light'] = { arcDeg: 40, heightM: 2.4, distanceM: 1.9, sizeM: 0.9, ambientShare: 0.25 };
+const LIGHT: SoloShot['light'] = { arcDeg: 40, heightM: 2.4, distanceM: 1.9, sizeM: 0.9, ambientShare: 0.25 };
 
 /** The run before it is ordered: as the poses came to mind. */
 const RUN = [1, 4, 2, 0, 3];
@@ -80,7 +80,7 @@ export function demoTakes(): Take[] {
     position,
     minutes: 4,
     plannedFrames: 18,
-    shot: { pose: demoPose(position), camera: CAMERA, light: LIGHT },
+    shot: shotOfOne(DEMO_SITTER.id, { pose: demoPose(position), camera: CAMERA, light: LIGHT }),
     meant: [],
   }));
 }

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { soloShot } from '@/core/shot';
 import { writeBackup } from '@/core/formats';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
 import { keepPose } from '../records/poses';
@@ -31,7 +32,7 @@ beforeEach(async () => {
     });
   }
   const { shot } = (await db.takes.get('demo-take-2'))!;
-  await keepPose(db, { name: 'Own', tags: [], note: '', pose: shot.pose });
+  await keepPose(db, { name: 'Own', tags: [], note: '', pose: soloShot(shot).pose });
 });
 afterEach(async () => {
   await db.delete();

@@ -1,5 +1,6 @@
 import { cut, explain } from '@/core/checks';
 import {
+  carriedOn,
   readBackup,
   TAKEN_BY_ITSELF,
   writeBackup,
@@ -7,6 +8,7 @@ import {
   type ReadBackup,
   type Standing,
 } from '@/core/formats';
+import { upgradeSitting, type SitterOfSitting, type Sitting } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
 import type { TableId } from '../store/kept';
 import { fullKey, keyOf, TABLE_IDS, TABLES } from '../store/tables';
@@ -74,12 +76,21 @@ export interface OpenedBackup {
 const isTable = (table: string): table is TableId => table in TABLES;
 
 /** A record of a backup brought up to date, or what is wrong with it. */
-function checkedRecord(table: string, raw: unknown): Entry | Unsound {
+function checkedRecord(table: string, raw: unknown, sitterOf: SitterOfSitting): Entry | Unsound {
   if (!isTable(table)) return { table: null, reason: cut(table, 40) };
-  const record = TABLES[table].upgrade(raw);
+  const record = TABLES[table].upgrade(raw, sitterOf);
   const parsed = TABLES[table].schema.safeParse(record);
   if (!parsed.success) return { table, reason: explain(parsed.error, record) };
   return { table, record: parsed.data } as Entry;
+}
+
+/** Whose sittings those of a backup are. */
+function sittersIn(entries: ReadBackup['entries']): SitterOfSitting {
+  const sittings = entries.filter(([table]) => table === 'sittings').map(([, raw]) => upgradeSitting(raw));
+  const byId = new Map(
+    (sittings as (Partial<Sitting> | null)[]).map((sitting) => [sitting?.id, sitting?.personIds?.[0]]),
+  );
+  return (id) => byId.get(id);
 }
 
 /** Sound records of a backup with their pasts, and what is wrong with the others. */
@@ -87,12 +98,13 @@ function checked({ entries }: ReadBackup) {
   const sound: Entry[] = [];
   const unsound: Unsound[] = [];
   const lineage: Lineage = {};
+  const sitterOf = sittersIn(entries);
   for (const [table, raw, past] of entries) {
-    const found = checkedRecord(table, raw);
+    const found = checkedRecord(table, raw, sitterOf);
     if ('reason' in found) unsound.push(found);
     else {
       sound.push(found);
-      lineage[fullKey(found.table, found.record)] = [...past];
+      lineage[fullKey(found.table, found.record)] = carriedOn(past, raw, found.record);
     }
   }
   return { sound, unsound, lineage };

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { soloShot, withSolo } from '@/core/shot';
 import { TAKEN_BY_ITSELF, type Standing } from '@/core/formats';
 import { withSetting } from '@/core/pose';
 import type { Take } from '@/core/sitting';
@@ -38,8 +39,9 @@ const standingOf = (arrivals: readonly Arrival[], key: string): Standing | undef
 
 async function turnHips(of: GilvoDatabase, takeId: string, deg: number): Promise<Take> {
   const take = (await of.takes.get(takeId))!;
-  const pose = withSetting(take.shot.pose, 'hipsTurnLeftDeg', deg);
-  return (await saveTake(of, take, { ...take, shot: { ...take.shot, pose } })).record;
+  const solo = soloShot(take.shot);
+  const shot = withSolo(take.shot, { ...solo, pose: withSetting(solo.pose, 'hipsTurnLeftDeg', deg) });
+  return (await saveTake(of, take, { ...take, shot })).record;
 }
 /** Carries the sitting from one browser to another, as it offers itself. */
 async function carry(from: GilvoDatabase, to: GilvoDatabase) {
@@ -60,7 +62,7 @@ describe('a sitting file', () => {
     const { arrivals } = await carry(db, other);
     expect(new Set(arrivals.map((a) => a.standing))).toEqual(new Set(['new']));
     const [here, there] = [(await loadSitting(db, ID))!, (await loadSitting(other, ID))!];
-    expect(there).toEqual({ ...here, sitter: { ...here.sitter, privateNote: '' } });
+    expect(there).toEqual({ ...here, people: here.people.map((p) => ({ ...p, privateNote: '' })) });
   });
 
   it('changes nothing while it is looked at', async () => {
@@ -98,7 +100,9 @@ describe('a sitting file', () => {
     expect(standingOf(arrivals, 'takes/demo-take-2')).toBe('both');
     expect(standingOf(arrivals, 'takes/demo-take-3')).toBe('newerHere');
     expect(standingOf(arrivals, 'takes/demo-take-4')).toBe('same');
-    const turns = (await loadSitting(db, ID))!.takes.map((t) => t.shot.pose.settings.hipsTurnLeftDeg);
+    const turns = (await loadSitting(db, ID))!.takes.map(
+      (t) => t.shot.people[0]!.pose.settings.hipsTurnLeftDeg,
+    );
     expect([7, -8, -9].every((deg) => turns.includes(deg))).toBe(true);
     // back there: what was chosen here is newer now, and nothing is asked twice
     const back = await openSittingFile(other, await exportSitting(db, ID, NOW));
@@ -138,7 +142,7 @@ describe('a sitting file', () => {
     const opened = await openSittingFile(db, await exportSitting(db, ID, NOW));
     await turnHips(db, 'demo-take-1', 12);
     await takeFile(db, opened, new Set(['takes/demo-take-2']));
-    expect((await db.takes.get('demo-take-1'))!.shot.pose.settings.hipsTurnLeftDeg).toBe(12);
+    expect((await db.takes.get('demo-take-1'))!.shot.people[0]!.pose.settings.hipsTurnLeftDeg).toBe(12);
     // what is only here is in no file yet
     expect(await countUnsent(db)).toBe(1);
   });

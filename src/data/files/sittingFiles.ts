@@ -10,13 +10,13 @@ import { grownLineage, rememberLineage, type Entry } from './lineages';
 const touched = (db: GilvoDatabase) => [db.sitters, db.sittings, db.takes, db.frames, db.lineages];
 
 function entriesOf({
-  sitter,
+  people,
   sitting,
   takes,
   frames,
-}: Pick<SittingFile, 'sitter' | 'sitting' | 'takes' | 'frames'>) {
+}: Pick<SittingFile, 'people' | 'sitting' | 'takes' | 'frames'>) {
   return [
-    { table: 'sitters', record: sitter } as const,
+    ...people.map((record) => ({ table: 'sitters', record }) as const),
     { table: 'sittings', record: sitting } as const,
     ...takes.map((record) => ({ table: 'takes', record }) as const),
     ...frames.map((record) => ({ table: 'frames', record }) as const),
@@ -52,9 +52,9 @@ export interface OpenedFile {
 export async function openSittingFile(db: GilvoDatabase, text: string): Promise<OpenedFile> {
   const read = readSittingFile(text);
   // private notes do not travel in files: those that are here stay
-  const here = await db.sitters.get(read.sitter.id);
-  const privateNote = here?.privateNote ?? read.sitter.privateNote;
-  const file = { ...read, sitter: { ...read.sitter, privateNote } };
+  const here = await db.sitters.bulkGet(read.people.map((p) => p.id));
+  const people = read.people.map((p, i) => ({ ...p, privateNote: here[i]?.privateNote ?? p.privateNote }));
+  const file = { ...read, people };
   for (const table of ['takes', 'frames'] as const) await assertOwn(db, file.sitting.id, table, file[table]);
   const arrivals = await compare(db, entriesOf(file), file.lineage);
   const inFile = new Set(file.takes.map((t) => t.id));
@@ -77,11 +77,18 @@ async function assertOwn(
     );
 }
 
-/** A sitting with the looks that poses of it need, taken from where they are. */
-function withNeededLooks(sitting: Sitting, from: Sitting | undefined, takes: readonly Take[]): Sitting {
+/** A sitting with the looks and people that poses of it need, taken from where they are. */
+function withNeeded(sitting: Sitting, from: Sitting | undefined, takes: readonly Take[]): Sitting {
   const isThere = (id: string) => sitting.looks.some((l) => l.id === id);
-  const needed = from?.looks.filter((l) => !isThere(l.id) && takes.some((t) => t.lookId === l.id)) ?? [];
-  return needed.length > 0 ? { ...sitting, looks: [...sitting.looks, ...needed] } : sitting;
+  const looks = from?.looks.filter((l) => !isThere(l.id) && takes.some((t) => t.lookId === l.id)) ?? [];
+  const inPictures = new Set(takes.flatMap((t) => t.shot.people.map((p) => p.personId)));
+  const people = [...inPictures].filter((id) => !sitting.personIds.includes(id));
+  if (looks.length === 0 && people.length === 0) return sitting;
+  return {
+    ...sitting,
+    looks: [...sitting.looks, ...looks],
+    personIds: [...sitting.personIds, ...people],
+  };
 }
 
 /** Poses in one order: those of the file in the order that it gives, the others where they were; places have no gaps. */
@@ -91,10 +98,16 @@ function inOrder(takes: readonly Take[]): Take[] {
     .map((take, position) => (take.position === position ? take : { ...take, position }));
 }
 
-/** The sitter of the file, where it was chosen, or where the sitting would be without one. */
-async function sitterEntries(db: GilvoDatabase, file: SittingFile, isChosen: boolean): Promise<Entry[]> {
-  const isHere = (await db.sitters.get(file.sitter.id)) !== undefined;
-  return isChosen || !isHere ? [{ table: 'sitters', record: file.sitter }] : [];
+/** The people of the file who were chosen, or whom the sitting would be without. */
+async function peopleEntries(
+  db: GilvoDatabase,
+  { people }: SittingFile,
+  isChosen: (entry: Entry) => boolean,
+): Promise<Entry[]> {
+  const here = await db.sitters.bulkGet(people.map((p) => p.id));
+  return people
+    .map((record): Entry => ({ table: 'sitters', record }))
+    .filter((entry, i) => !here[i] || isChosen(entry));
 }
 
 /** What is written of a sitting: what comes from the file, and what is here and only moves to make room. */
@@ -109,7 +122,7 @@ async function joined(
   { file }: OpenedFile,
   isChosen: (entry: Entry) => boolean,
 ): Promise<Joined> {
-  const { sitting, sitter, takes, frames } = file;
+  const { sitting, takes, frames } = file;
   const own = await db.sittings.get(sitting.id);
   const chosen = takes.filter((record) => isChosen({ table: 'takes', record }));
   const chosenIds = new Set(chosen.map((t) => t.id));
@@ -119,13 +132,13 @@ async function joined(
   const ordered = inOrder([...chosen, ...stays]);
   const isThere = new Set(ordered.map((t) => t.id));
   const base = own && !isChosen({ table: 'sittings', record: sitting }) ? own : sitting;
-  // looks that poses belong to stay, whoever says what of the sitting
-  const whole = withNeededLooks(withNeededLooks(base, sitting, chosen), own, stays);
+  // looks that poses belong to stay, and so do their people, whoever says what of the sitting
+  const whole = withNeeded(withNeeded(base, sitting, chosen), own, stays);
   const kept = frames.filter((f) => isThere.has(f.takeId) && isChosen({ table: 'frames', record: f }));
   const isMoved = (take: Take) => !chosenIds.has(take.id) && !here.includes(take);
   return {
     taken: [
-      ...(await sitterEntries(db, file, isChosen({ table: 'sitters', record: sitter }))),
+      ...(await peopleEntries(db, file, isChosen)),
       ...(whole === own ? [] : [{ table: 'sittings', record: whole } as const]),
       ...ordered.filter((t) => chosenIds.has(t.id)).map((record): Entry => ({ table: 'takes', record })),
       ...kept.map((record): Entry => ({ table: 'frames', record })),

@@ -1,7 +1,7 @@
 import { EMPTY_LOOK } from '@/core/brief';
 import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { EMPTY_SITTER, type Sitter } from '@/core/people';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
 
 /** An average body, until it is measured. */
@@ -31,7 +31,7 @@ export const NEW_SITTER: Omit<Sitter, 'id'> = {
   profile: AVERAGE_PROFILE,
 };
 
-export const NEW_SITTING: Omit<Sitting, 'id' | 'sitterId' | 'startsAt'> = {
+export const NEW_SITTING: Omit<Sitting, 'id' | 'personIds' | 'startsAt'> = {
   title: 'New sitting',
   place: 'studio',
   minutes: 30,
@@ -47,7 +47,8 @@ export const NEW_SITTING: Omit<Sitting, 'id' | 'sitterId' | 'startsAt'> = {
   },
 };
 
-const NEW_SHOT: Shot = {
+/** The picture of a new pose. */
+export const NEW_SHOT: SoloShot = {
   pose: neutralPose('First pose'),
   camera: {
     sensor: 'fullFrame',
@@ -62,11 +63,10 @@ const NEW_SHOT: Shot = {
   light: { arcDeg: 40, heightM: 2.3, distanceM: 1.8, sizeM: 0.9, ambientShare: 0.25 },
 };
 
-/** A pose of a run as it begins: what does not depend on its sitting. */
-export const NEW_TAKE: Pick<Take, 'lookId' | 'minutes' | 'plannedFrames' | 'shot' | 'meant'> = {
+/** A pose of a run as it begins: what depends neither on its sitting nor on who is in it. */
+export const NEW_TAKE: Pick<Take, 'lookId' | 'minutes' | 'plannedFrames' | 'meant'> = {
   lookId: FIRST_LOOK_ID,
   minutes: 4,
   plannedFrames: 18,
-  shot: NEW_SHOT,
   meant: [],
 };

@@ -1,14 +1,18 @@
 import { fieldsNaming, withoutName, type Group } from '@/core/people';
-import type { Frame, Sitting, Take } from '@/core/sitting';
+import { meantId, type Frame, type Sitting, type Take } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
 import type { Preference } from '../store/kept';
 import { fullKey, nameOf } from '../store/tables';
+import { closeGaps } from './sittings';
 
 /** Everything in the store that refers to one person. */
 export interface PersonTraces {
+  /** Sittings of nobody else, with their poses and frames; and poses of nobody else in sittings of several. */
   sittings: Sitting[];
   takes: Take[];
   frames: Frame[];
+  /** What is others' too, and stays without the person. */
+  shared: { sittings: Sitting[]; takes: Take[] };
   groups: Group[];
   preferences: Preference['key'][];
   /** Keys of records that were set aside and name the person or one of the sittings. */
@@ -31,7 +35,7 @@ const WORDED = ['sitters', 'sittings', 'groups', 'poses'] as const;
 /** Where a person's name stands typed in what belongs to others. */
 export async function mentionsOf(db: GilvoDatabase, sitterId: string): Promise<Mention[]> {
   const sitter = await db.sitters.get(sitterId);
-  const sittings = await db.sittings.where('sitterId').equals(sitterId).primaryKeys();
+  const sittings = await db.sittings.where('personIds').equals(sitterId).primaryKeys();
   const own = new Set([sitterId, ...sittings]);
   const found: Mention[] = [];
   for (const table of WORDED)
@@ -51,16 +55,40 @@ async function takeNameOut(db: GilvoDatabase, sitterId: string): Promise<void> {
   }
 }
 
+// a record that is not sound yet has to be found as well
+const personIdsOf = ({ shot }: Take): string[] => (shot?.people ?? []).map((p) => p?.personId);
+
+const isAmong = (take: Take, sitterId: string) => personIdsOf(take).includes(sitterId);
+
+/** Whether a picture shows a person and nobody else. */
+function isOnly(take: Take, sitterId: string): boolean {
+  return isAmong(take, sitterId) && personIdsOf(take).every((id) => id === sitterId);
+}
+
 /** Finds what refers to a person, so that it can be shown before it is erased. */
 export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<PersonTraces> {
-  const sittings = await db.sittings.where('sitterId').equals(sitterId).toArray();
+  const all = await db.sittings.where('personIds').equals(sitterId).toArray();
+  const sittings = all.filter((s) => s.personIds.length === 1);
   const sittingIds = sittings.map((s) => s.id);
-  const takes = await db.takes.where('sittingId').anyOf(sittingIds).toArray();
+  const inAll = await db.takes
+    .where('sittingId')
+    .anyOf(all.map((s) => s.id))
+    .toArray();
+  const takes = inAll.filter((t) => sittingIds.includes(t.sittingId) || isOnly(t, sitterId));
   const takeIds = new Set(takes.map((t) => t.id));
   return {
     sittings,
     takes,
-    frames: await db.frames.where('sittingId').anyOf(sittingIds).toArray(),
+    frames: (
+      await db.frames
+        .where('sittingId')
+        .anyOf(all.map((s) => s.id))
+        .toArray()
+    ).filter((f) => sittingIds.includes(f.sittingId) || takeIds.has(f.takeId)),
+    shared: {
+      sittings: all.filter((s) => s.personIds.length > 1),
+      takes: inAll.filter((t) => !takeIds.has(t.id) && isAmong(t, sitterId)),
+    },
     // a record that is not sound yet has to be found as well
     groups: await db.groups.filter((g) => g.members?.some((m) => m.sitterId === sitterId)).toArray(),
     preferences: (await db.preferences.toArray())
@@ -72,8 +100,21 @@ export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<Per
   };
 }
 
+function withoutPerson(sitting: Sitting, sitterId: string): Sitting {
+  return { ...sitting, personIds: sitting.personIds.filter((id) => id !== sitterId) };
+}
+
+/** A picture of several without one of them, and without what was said about that one. */
+function withoutPosed(take: Take, sitterId: string): Take {
+  const gone = take.shot.people.filter((p) => p.personId === sitterId).map((p) => p.role);
+  const people = take.shot.people.filter((p) => p.personId !== sitterId);
+  const meant = take.meant.filter((m) => !gone.some((role) => m.findingId.startsWith(meantId(role, ''))));
+  return { ...take, shot: { ...take.shot, people }, meant };
+}
+
 /**
- * Erases a person and everything that refers to them: sittings with their poses and frames, places in groups,
+ * Erases a person and everything that refers to them: sittings of nobody else with their poses and frames, places in groups
+ * and in pictures of several,
  * remembered places, and all built surfaces and small pictures. It cannot be undone.
  * @param isNameToo whether the name is also taken out where it stands typed in what belongs to others.
  */
@@ -105,13 +146,19 @@ export async function erasePerson(
     await db.groups.bulkPut(
       traces.groups.map((g) => ({ ...g, members: g.members.filter((m) => m.sitterId !== sitterId) })),
     );
+    await db.sittings.bulkPut(traces.shared.sittings.map((s) => withoutPerson(s, sitterId)));
+    await db.takes.bulkPut(traces.shared.takes.map((t) => withoutPosed(t, sitterId)));
+    for (const { id } of traces.shared.sittings) await closeGaps(db, id);
     await db.preferences.bulkDelete(traces.preferences);
     await db.setAside.bulkDelete(traces.setAside);
     // nor does anything stay of what the records said in earlier files
     const keys = (['sittings', 'takes', 'frames'] as const).flatMap((table) =>
       traces[table].map((record) => fullKey(table, record)),
     );
-    await db.lineages.bulkDelete([fullKey('sitters', { id: sitterId }), ...keys]);
+    const shared = (['sittings', 'takes'] as const).flatMap((table) =>
+      traces.shared[table].map((record) => fullKey(table, record)),
+    );
+    await db.lineages.bulkDelete([fullKey('sitters', { id: sitterId }), ...keys, ...shared]);
     await db.sitters.delete(sitterId);
     // they show the person, or are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();

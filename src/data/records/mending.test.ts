@@ -60,7 +60,7 @@ describe('a broken record', () => {
     expect(changed.sort()).toEqual(['minutes', 'mood', 'shot.camera']);
     await mendSetAside(db, found.key);
     const now = (await db.takes.get('demo-take-2'))!;
-    expect(now.shot.pose).toEqual(before.shot.pose);
+    expect(now.shot.people[0]!.pose).toEqual(before.shot.people[0]!.pose);
     expect(now.shot.light).toEqual(before.shot.light);
     expect(now.minutes).toBe(4);
     expect(await db.setAside.count()).toBe(0);
@@ -92,7 +92,7 @@ describe('a broken record', () => {
     await breakTake('demo-take-2', withoutCamera);
     await loadSitting(db, ID);
     await aside();
-    await erasePerson(db, DEMO_SITTING.sitterId);
+    await erasePerson(db, DEMO_SITTING.personIds[0]!);
     expect(await db.setAside.count()).toBe(0);
   });
 

@@ -1,22 +1,26 @@
 import { repaired, type Repaired } from '@/core/formats';
+import { shotOfOne } from '@/core/shot';
 import type { GilvoDatabase } from '../store/database';
 import type { Records, SetAside, TableId } from '../store/kept';
 import { keyOf, TABLES } from '../store/tables';
-import { NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
+import { NEW_SHOT, NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
+
+/** A picture without saying whose it is. */
+const { people: _, ...LIKE_SHOT } = shotOfOne('', NEW_SHOT);
 
 /** What a sound record of each table says where a broken one does not; keys and what refers to others are left out. */
 const LIKE: Record<TableId, unknown> = {
   sitters: NEW_SITTER,
   groups: { name: 'Group', kind: 'other', members: [] },
   sittings: { ...NEW_SITTING, startsAt: '2000-01-01T00:00:00.000Z' },
-  takes: { ...NEW_TAKE, position: 0 },
+  takes: { ...NEW_TAKE, position: 0, shot: LIKE_SHOT },
   frames: { keeper: false, takenAt: '2000-01-01T00:00:00.000Z' },
   poses: {
     name: 'Pose',
     tags: [],
     note: '',
     keptAt: '2000-01-01T00:00:00.000Z',
-    pose: NEW_TAKE.shot.pose,
+    pose: NEW_SHOT.pose,
   },
   kits: { id: 'own', lenses: [] },
   rooms: NEW_SITTING.room,

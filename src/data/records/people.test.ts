@@ -1,8 +1,10 @@
 import Dexie from 'dexie';
+import type { Pose } from '@/core/pose';
+import { shotOfOne, soloShot, type Posed } from '@/core/shot';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../../tests/support/people';
 import { surfaceOf } from '@/core/body';
-import type { Sitting } from '@/core/sitting';
+import type { Sitting, Take } from '@/core/sitting';
 import { sitterSchema } from '@/core/people';
 import { GilvoDatabase } from '../store/database';
 import { DEMO_SITTING, demoTakes, placeDemo } from '../demo/demo';
@@ -10,7 +12,7 @@ import { DEMO_GROUPS, DEMO_PEOPLE } from '../demo/demoPeople';
 import { addPeople, addPerson, binPeople, changeSitting, removeGroup, saveGroup, savePerson } from './people';
 import { erasePerson, mentionsOf, tracesOf } from './erasing';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
-import { addFrame, loadSitting, startSitting } from './sittings';
+import { addFrame, loadSitting, sitterIn, startSitting } from './sittings';
 import { keepPicture, keptPicture } from '../store/pictures';
 import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
 
@@ -145,7 +147,7 @@ describe('sittings and looks', () => {
 
   it('begin for a person who is there, and for nobody else', async () => {
     const id = await startSitting(db, new Date('2026-12-01T09:00:00Z'), 'demo-pim');
-    expect((await loadSitting(db, id))!.sitter.id).toBe('demo-pim');
+    expect((await loadSitting(db, id))!.people.map((p) => p.id)).toEqual(['demo-pim']);
     await expect(startSitting(db, new Date(), 'nobody')).rejects.toThrow('sitterId nobody');
   });
 });
@@ -159,6 +161,72 @@ describe('private notes', () => {
     const opened = await openSittingFile(db, text);
     await takeFile(db, opened, new Set(opened.arrivals.map((a) => a.key)));
     expect((await db.sitters.get(RUNA))!.privateNote).toBe('only for me');
+  });
+});
+
+describe('one of two in a picture', () => {
+  const JOSS = 'demo-joss';
+  /** The first pose of the demo's sitting with both, the second with the other alone. */
+  async function placeTwo(): Promise<void> {
+    const [both, alone] = demoTakes() as [Take, Take];
+    const [posed] = both.shot.people as [Posed];
+    await db.sittings.put({ ...DEMO_SITTING, personIds: [RUNA, JOSS] });
+    await db.takes.put({
+      ...both,
+      shot: { ...both.shot, people: [posed, { ...posed, role: 'b', personId: JOSS }] },
+      meant: [
+        { findingId: 'a/fist:left', reason: 'strong' },
+        { findingId: 'b/fist:left', reason: 'both' },
+      ],
+    });
+    await db.takes.put({ ...alone, shot: shotOfOne(JOSS, soloShot(alone.shot)) });
+    for (const takeId of [both.id, alone.id])
+      await addFrame(db, {
+        id: `frame-${takeId}`,
+        sittingId: DEMO_SITTING.id,
+        takeId,
+        takenAt: '2026-12-05T10:04:00.000Z',
+        keeper: true,
+      });
+  }
+
+  it('is erased out of it, and the other’s pictures stay', async () => {
+    await placeTwo();
+    const traces = await erasePerson(db, RUNA);
+    // three of the five poses were of nobody else
+    expect([traces.sittings.length, traces.takes.length, traces.frames.length]).toEqual([0, 3, 0]);
+    const whole = (await loadSitting(db, DEMO_SITTING.id))!;
+    expect(whole.people.map((p) => p.id)).toEqual([JOSS]);
+    expect(whole.takes.map((t) => t.shot.people.map((p) => [p.role, p.personId]))).toEqual([
+      [['b', JOSS]],
+      [['a', JOSS]],
+    ]);
+    expect(whole.takes[0]!.meant).toEqual([{ findingId: 'b/fist:left', reason: 'both' }]);
+    expect(whole.frames).toHaveLength(2);
+    expect(JSON.stringify(whole)).not.toContain(RUNA);
+    expect(sitterIn(whole, whole.takes[0]!).id).toBe(JOSS);
+  });
+
+  it('takes along what was theirs alone, frames too', async () => {
+    await placeTwo();
+    await erasePerson(db, JOSS);
+    const whole = (await loadSitting(db, DEMO_SITTING.id))!;
+    expect(whole.people.map((p) => p.id)).toEqual([RUNA]);
+    expect(whole.takes.map((t) => t.position)).toEqual([0, 1, 2, 3]);
+    expect(whole.frames.map((f) => f.takeId)).toEqual(['demo-take-1']);
+  });
+
+  it('travels in a file with the other', async () => {
+    await placeTwo();
+    const text = await exportSitting(db, DEMO_SITTING.id, new Date());
+    await erasePerson(db, JOSS);
+    await erasePerson(db, RUNA);
+    expect(await loadSitting(db, DEMO_SITTING.id)).toBeUndefined();
+    const opened = await openSittingFile(db, text);
+    await takeFile(db, opened, new Set(opened.arrivals.map((a) => a.key)));
+    const whole = (await loadSitting(db, DEMO_SITTING.id))!;
+    expect(whole.people.map((p) => p.id)).toEqual([RUNA, JOSS]);
+    expect(whole.takes[0]!.shot.people).toHaveLength(2);
   });
 });
 
@@ -188,12 +256,12 @@ describe('surfaces', () => {
 
   it('and small pictures are found by person, shot and size, the oldest go, and all with an erased person', async () => {
     const picture = { width: 1, height: 1, bytes: new Uint8ClampedArray([1, 2, 3, 255]) };
-    const of = { profile: profileOf(), shot: demoTakes()[0]!.shot, scale: 1 };
+    const of = { profile: profileOf(), shot: soloShot(demoTakes()[0]!.shot), scale: 1 };
     await keepPicture(db, of, picture);
     expect(await keptPicture(db, of)).toEqual(picture);
     expect(await keptPicture(db, { ...of, scale: 2 })).toBeUndefined();
     expect(await keptPicture(db, { ...of, profile: profileOf({ massKg: 71 }) })).toBeUndefined();
-    expect(await keptPicture(db, { ...of, shot: demoTakes()[1]!.shot })).toBeUndefined();
+    expect(await keptPicture(db, { ...of, shot: soloShot(demoTakes()[1]!.shot) })).toBeUndefined();
     for (let i = 0; i < 130; i++) await keepPicture(db, { ...of, scale: 3 + i }, picture);
     expect(await db.pictures.count()).toBe(120);
     expect(await keptPicture(db, of)).toBeUndefined();
@@ -221,23 +289,24 @@ it('a store of the first version is brought up to date with nothing lost', async
     shoes: [0.03, 0.03, 0.03],
   };
   const sitter = { id: 's', name: 'Old', addressAs: 'Old', note: 'kept', profile: { ...profile, tones } };
-  const { looks: __, comes: ___, ...plain } = DEMO_SITTING as Sitting;
+  const { looks: __, comes: ___, personIds: _____, ...plain } = DEMO_SITTING as Sitting;
   const take = (await db.takes.get('demo-take-1'))!;
   const { lookId: ____, ...oldTake } = take;
   await old.table('sitters').add(sitter);
   await old.table('sittings').add({ ...plain, sitterId: 's', lookName: 'by the door' });
   const held = { part: 'right:palm', to: 'otherUpperArm', kind: 'rest', pressure: 'light' };
-  const { shot } = oldTake;
+  const shot = soloShot(oldTake.shot);
   await old.table('takes').add({ ...oldTake, shot: { ...shot, pose: { ...shot.pose, contacts: [held] } } });
   old.close();
 
   const now = new GilvoDatabase(name);
   const whole = (await loadSitting(now, DEMO_SITTING.id))!;
-  expect(sitterSchema.parse(whole.sitter)).toMatchObject({ name: 'Old', note: 'kept' });
-  expect(whole.sitter.profile.outfit.top).toEqual({ cut: 'tShirt', tone: [0.2, 0.2, 0.2] });
+  expect(sitterSchema.parse(whole.people[0])).toMatchObject({ name: 'Old', note: 'kept' });
+  expect(whole.people[0]!.profile.outfit.top).toEqual({ cut: 'tShirt', tone: [0.2, 0.2, 0.2] });
   expect(whole.sitting.looks[0]).toMatchObject({ name: 'by the door', minutes: 30 });
   const contacts = [{ ...held, to: 'other:upperArm' }];
-  expect(whole.takes).toEqual([{ ...take, shot: { ...shot, pose: { ...shot.pose, contacts } } }]);
+  const pose = { ...shot.pose, contacts } as Pose;
+  expect(whole.takes).toEqual([{ ...take, shot: shotOfOne('s', { ...shot, pose }) }]);
   await changeSitting(now, whole.sitting.id, (s) => s);
   await now.delete();
 });

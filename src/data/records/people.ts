@@ -1,4 +1,5 @@
 import { sittingSchema, type Sitting } from '@/core/sitting';
+import { nameOfShot } from '@/core/shot';
 import { groupSchema, sitterSchema, withoutGaps, type Group, type Sitter } from '@/core/people';
 import { NEW_SITTER } from './blank';
 import type { GilvoDatabase } from '../store/database';
@@ -91,7 +92,7 @@ export async function changeSitting(
     const looks = new Set(changed.looks.map((l) => l.id));
     const takes = await db.takes.where('sittingId').equals(sittingId).toArray();
     const lost = takes.find((t) => !looks.has(t.lookId));
-    if (lost) throw new RangeError(`looks must keep ${lost.lookId}: ${lost.shot.pose.name} belongs to it`);
+    if (lost) throw new RangeError(`looks must keep ${lost.lookId}: ${nameOfShot(lost.shot)} belongs to it`);
     await db.sittings.put(changed);
     return changed;
   });

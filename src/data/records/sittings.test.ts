@@ -56,7 +56,7 @@ describe('the demo', () => {
 
   it('loads as a whole', async () => {
     const whole = (await loadSitting(db, ID))!;
-    expect(whole.sitter).toEqual(DEMO_SITTER);
+    expect(whole.people).toEqual([DEMO_SITTER]);
     expect(whole.takes).toEqual(demoTakes());
     expect(await loadSitting(db, 'nowhere')).toBeUndefined();
   });
@@ -75,7 +75,7 @@ describe('what is read again', () => {
     const read = (await loadSitting(db, ID))!;
     const kept = keptWhereEqual(before, read);
     expect(kept).toEqual(read);
-    expect(kept.sitter).toBe(before.sitter);
+    expect(kept.people[0]).toBe(before.people[0]);
     expect(kept.sitting).toBe(before.sitting);
     expect(kept.frames).toBe(before.frames);
     expect(kept.takes[4]).toBe(before.takes[4]);

@@ -1,17 +1,28 @@
 import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { sitterSchema, type Sitter } from '@/core/people';
+import { firstRole, personOf, shotOfOne } from '@/core/shot';
 import type { GilvoDatabase } from '../store/database';
-import { NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
+import { NEW_SHOT, NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
 import { sound, soundOne } from '../store/sound';
 import { writeChange, type Written } from '../store/writeChange';
 
 /** A sitting with everything that belongs to it. */
 export interface WholeSitting {
   sitting: Sitting;
-  sitter: Sitter;
+  /** Whose pictures are taken, in the order that the sitting has them. */
+  people: Sitter[];
   takes: Take[];
   frames: Frame[];
+}
+
+/**
+ * The person of a role in a picture of a sitting. Somebody who is not among its people any more gives way to the first
+ * of them, so that the picture can still be opened.
+ */
+export function sitterIn({ people }: WholeSitting, { shot }: Take, role = firstRole(shot)): Sitter {
+  const { personId } = personOf(shot, role);
+  return people.find((p) => p.id === personId) ?? people[0]!;
 }
 
 /** Every sitting, the earliest first. */
@@ -25,7 +36,7 @@ export async function namesOfSitters(
   db: GilvoDatabase,
   sittings: readonly Sitting[],
 ): Promise<Map<string, string>> {
-  const ids = [...new Set(sittings.map((s) => s.sitterId))];
+  const ids = [...new Set(sittings.flatMap((s) => s.personIds))];
   const sitters = sound(db, 'sitters', await db.sitters.bulkGet(ids));
   return new Map(sitters.map(({ id, name }) => [id, name]));
 }
@@ -33,11 +44,11 @@ export async function namesOfSitters(
 /** Loads a sitting, takes in the order of the run; undefined when there is none. */
 export async function loadSitting(db: GilvoDatabase, sittingId: string): Promise<WholeSitting | undefined> {
   const sitting = soundOne(db, 'sittings', await db.sittings.get(sittingId));
-  const sitter = sitting && soundOne(db, 'sitters', await db.sitters.get(sitting.sitterId));
-  if (!sitting || !sitter) return undefined;
+  const people = sitting ? sound(db, 'sitters', await db.sitters.bulkGet(sitting.personIds)) : [];
+  if (!sitting || people.length === 0) return undefined;
   const takes = await db.takes.where('sittingId').equals(sittingId).sortBy('position');
   const frames = await db.frames.where('sittingId').equals(sittingId).sortBy('takenAt');
-  return { sitting, sitter, takes: sound(db, 'takes', takes), frames: sound(db, 'frames', frames) };
+  return { sitting, people, takes: sound(db, 'takes', takes), frames: sound(db, 'frames', frames) };
 }
 
 /** What is newly read, in the very objects of before where they say the same: what depends on them then stays. */
@@ -46,7 +57,7 @@ export function keptWhereEqual(before: WholeSitting, now: WholeSitting): WholeSi
   const kept = <T>(was: T, is: T): T => (isEqual(was, is) ? was : is);
   return {
     sitting: kept(before.sitting, now.sitting),
-    sitter: kept(before.sitter, now.sitter),
+    people: now.people.map((one) => kept(before.people.find((p) => p.id === one.id) ?? one, one)),
     takes: now.takes.map((take) => kept(before.takes.find((t) => t.id === take.id) ?? take, take)),
     frames: kept(before.frames, now.frames),
   };
@@ -72,6 +83,12 @@ export async function addTake(db: GilvoDatabase, take: Omit<Take, 'position'>): 
   });
 }
 
+/** Gives the takes of a sitting places without gaps, in the order that they have. */
+export async function closeGaps(db: GilvoDatabase, sittingId: string): Promise<void> {
+  const rest = await db.takes.where('sittingId').equals(sittingId).sortBy('position');
+  await db.takes.bulkPut(rest.map((t, position) => ({ ...t, position })));
+}
+
 /** Removes a take and its frames, and closes the gap in the run. Returns what was removed, for undo. */
 export async function removeTake(
   db: GilvoDatabase,
@@ -83,8 +100,7 @@ export async function removeTake(
     const frames = await db.frames.where('takeId').equals(takeId).toArray();
     await db.frames.where('takeId').equals(takeId).delete();
     await db.takes.delete(takeId);
-    const rest = await db.takes.where('sittingId').equals(take.sittingId).sortBy('position');
-    await db.takes.bulkPut(rest.map((t, position) => ({ ...t, position })));
+    await closeGaps(db, take.sittingId);
     return { take, frames };
   });
 }
@@ -137,20 +153,25 @@ export async function addFrame(db: GilvoDatabase, frame: Frame): Promise<void> {
  */
 export async function startSitting(db: GilvoDatabase, now: Date, sitterId?: string): Promise<string> {
   const id = crypto.randomUUID();
+  const personId = sitterId ?? `sitter-${id}`;
   await db.transaction('rw', db.sitters, db.sittings, db.takes, async () => {
-    if (sitterId === undefined)
-      await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: `sitter-${id}` }));
+    if (sitterId === undefined) await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: personId }));
     else if (!(await db.sitters.get(sitterId)))
       throw new RangeError(`sitterId ${sitterId} is not in the store`);
     await db.sittings.add(
       sittingSchema.parse({
         ...NEW_SITTING,
         id,
-        sitterId: sitterId ?? `sitter-${id}`,
+        personIds: [personId],
         startsAt: now.toISOString(),
       }),
     );
-    await addTake(db, { ...NEW_TAKE, id: `take-${id}`, sittingId: id });
+    await addTake(db, {
+      ...NEW_TAKE,
+      id: `take-${id}`,
+      sittingId: id,
+      shot: shotOfOne(personId, NEW_SHOT),
+    });
   });
   return id;
 }

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { soloShot, withSolo } from '@/core/shot';
 import { merge, type Conflict } from '@/core/changes';
 import { TAKEN_BY_ITSELF } from '@/core/formats';
 import { withSetting, type SettingId } from '@/core/pose';
@@ -28,11 +29,11 @@ const FIELDS: Record<string, { read(t: Take): number; with(t: Take, n: number): 
   minutes: { read: (t) => t.minutes, with: (t, n) => ({ ...t, minutes: 1 + n / 100 }) },
   plannedFrames: { read: (t) => t.plannedFrames, with: (t, n) => ({ ...t, plannedFrames: n }) },
   hips: {
-    read: (t) => t.shot.pose.settings.hipsTurnLeftDeg ?? 0,
+    read: (t) => t.shot.people[0]!.pose.settings.hipsTurnLeftDeg ?? 0,
     with: (t, n) => turned(t, 'hipsTurnLeftDeg', n / 100),
   },
   chin: {
-    read: (t) => t.shot.pose.settings.headTurnLeftDeg ?? 0,
+    read: (t) => t.shot.people[0]!.pose.settings.headTurnLeftDeg ?? 0,
     with: (t, n) => turned(t, 'headTurnLeftDeg', n / 100),
   },
   lens: {
@@ -46,7 +47,8 @@ const FIELDS: Record<string, { read(t: Take): number; with(t: Take, n: number): 
 };
 
 function turned(take: Take, id: SettingId, value: number): Take {
-  return { ...take, shot: { ...take.shot, pose: withSetting(take.shot.pose, id, value) } };
+  const solo = soloShot(take.shot);
+  return { ...take, shot: withSolo(take.shot, { ...solo, pose: withSetting(solo.pose, id, value) }) };
 }
 
 /** A tab that has takes open, edits them, and writes what it has edited later. */
@@ -146,7 +148,7 @@ describe('two tabs on one store', () => {
     await saveTake(db, take, FIELDS.hips!.with(take, 2100));
     const { record, conflicts } = await saveTake(db, take, FIELDS.chin!.with(take, 900));
     expect(conflicts).toEqual([]);
-    expect(record.shot.pose.settings).toMatchObject({ hipsTurnLeftDeg: 21, headTurnLeftDeg: 9 });
+    expect(record.shot.people[0]!.pose.settings).toMatchObject({ hipsTurnLeftDeg: 21, headTurnLeftDeg: 9 });
   });
 
   it('a removed take is not written back by an edit', async () => {

@@ -1,13 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
-import {
-  upgradeSitter,
-  upgradeSitting,
-  upgradeTake,
-  type Frame,
-  type OwnPose,
-  type Sitting,
-  type Take,
-} from '@/core/sitting';
+import type { Frame, OwnPose, Sitting, Take } from '@/core/sitting';
 import type { Group, Sitter } from '@/core/people';
 import type { Room } from '@/core/scene';
 import type {
@@ -19,9 +11,10 @@ import type {
   StoredPicture,
   StoredSurface,
 } from './kept';
+import { bringUpToDate, bringUpToDateWithPast } from './upgrades';
 
 /** The newest form of the store; it grows with every change below. */
-const STORE_VERSION = 9;
+const STORE_VERSION = 10;
 
 /** The browser's store. Only what a person said is kept here; surfaces, heads and small pictures are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
@@ -49,34 +42,17 @@ export class GilvoDatabase extends Dexie {
       frames: 'id, sittingId, takeId',
       preferences: 'key',
     });
-    this.version(2)
-      .stores({ groups: 'id', surfaces: 'key, usedAt' })
-      .upgrade(async (tx) => {
-        const tables = [
-          ['sitters', upgradeSitter],
-          ['sittings', upgradeSitting],
-          ['takes', upgradeTake],
-        ] as const;
-        for (const [name, upgrade] of tables) {
-          const table = tx.table<unknown, string>(name);
-          await table.bulkPut((await table.toArray()).map(upgrade));
-        }
-      });
-    this.version(3)
-      .stores({ poses: 'id, name' })
-      .upgrade(async (tx) => {
-        const takes = tx.table<unknown, string>('takes');
-        await takes.bulkPut((await takes.toArray()).map(upgradeTake));
-      });
+    this.version(2).stores({ groups: 'id', surfaces: 'key, usedAt' }).upgrade(bringUpToDate);
+    this.version(3).stores({ poses: 'id, name' }).upgrade(bringUpToDate);
     this.version(4).stores({ kits: 'id' });
     this.version(5).stores({ rooms: 'name' });
-    this.version(6).upgrade(async (tx) => {
-      const sittings = tx.table<unknown, string>('sittings');
-      await sittings.bulkPut((await sittings.toArray()).map(upgradeSitting));
-    });
+    this.version(6).upgrade(bringUpToDate);
     this.version(7).stores({ heads: 'key, usedAt' });
     this.version(8).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
-    this.version(STORE_VERSION).stores({ pictures: 'key, usedAt' });
+    this.version(9).stores({ pictures: 'key, usedAt' });
+    this.version(STORE_VERSION)
+      .stores({ sittings: 'id, *personIds, startsAt' })
+      .upgrade(bringUpToDateWithPast);
   }
 }
 

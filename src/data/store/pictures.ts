@@ -1,6 +1,6 @@
 import type { BodyProfile } from '@/core/body';
 import { contentHash } from '@/core/formats';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { GilvoDatabase } from './database';
 import type { StoredPicture } from './kept';
 import { keepForSpeed, keptForSpeed } from './keptForSpeed';
@@ -13,7 +13,7 @@ const SOURCES = process.env.CORE_SOURCES;
 /** What a small picture shows. */
 export interface PictureOf {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   /** Pixels of the measuring picture per shown pixel. */
   scale: number;
 }

@@ -10,6 +10,7 @@ import {
   upgradeSitter,
   upgradeSitting,
   upgradeTake,
+  type SitterOfSitting,
 } from '@/core/sitting';
 import type { Preference, Records, TableId } from './kept';
 
@@ -18,7 +19,7 @@ interface TableRow<T> {
   /** The property by which a record is found. */
   key: keyof T & string;
   /** Brings a record of an earlier version up to date; one that is as it should be stays. */
-  upgrade(raw: unknown): unknown;
+  upgrade(raw: unknown, sitterOf: SitterOfSitting): unknown;
   /** What a record is called, where a person gave it a name. */
   nameOf(record: T): string | undefined;
 }
@@ -31,7 +32,12 @@ export const TABLES: { readonly [K in TableId]: TableRow<Records[K]> } = {
   sitters: { schema: sitterSchema, key: 'id', upgrade: upgradeSitter, nameOf: (r) => r.name },
   groups: { schema: groupSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.name },
   sittings: { schema: sittingSchema, key: 'id', upgrade: upgradeSitting, nameOf: (r) => r.title },
-  takes: { schema: takeSchema, key: 'id', upgrade: upgradeTake, nameOf: (r) => r.shot?.pose?.name },
+  takes: {
+    schema: takeSchema,
+    key: 'id',
+    upgrade: upgradeTake,
+    nameOf: (r) => r.shot?.people?.[0]?.pose?.name,
+  },
   frames: { schema: frameSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.takenAt },
   poses: { schema: ownPoseSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.name },
   kits: {

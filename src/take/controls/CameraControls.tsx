@@ -11,7 +11,7 @@ import {
   type CameraTurn,
   type SensorId,
 } from '@/core/camera';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { Choice } from '@/ui/fields/Choice';
 import { Folded } from '@/ui/fields/Folded';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
@@ -112,7 +112,7 @@ function FrameAndAxis({ camera }: CameraProps) {
 }
 
 /** Everything that the camera of a picture is set by. */
-export function CameraControls({ shot: { camera } }: { shot: Shot }) {
+export function CameraControls({ shot: { camera } }: { shot: SoloShot }) {
   const { setCamera } = usePoseStore.getState();
   return (
     <>

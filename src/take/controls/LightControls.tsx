@@ -9,7 +9,7 @@ import {
   type KeyNumber,
   type Light,
 } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { usePoseStore } from '../poseStore';
 
@@ -34,7 +34,7 @@ function KeyNumberSlider({ light, name }: { light: Light; name: KeyNumber }) {
 }
 
 /** Everything that the key of a picture is set by. */
-export function LightControls({ shot: { light } }: { shot: Shot }) {
+export function LightControls({ shot: { light } }: { shot: SoloShot }) {
   const { setLight, setDragging } = usePoseStore.getState();
   const { altitudeDeg } = SOURCE_RANGES;
   return (

@@ -1,6 +1,6 @@
 import { viewOf, type View } from '@/core/camera';
 import { drawnCentre } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { CAMERA_ID, type TakeHold } from '../dragOnDrawing';
 import type { Plan } from './planScale';
 
@@ -12,7 +12,7 @@ function edgeEnd(plan: Plan, view: View, sign: 1 | -1) {
 }
 
 /** What the lens takes in, and the way from the key to the mark. */
-export function RaysOnPlan({ plan, shot, clipId }: { plan: Plan; shot: Shot; clipId: string }) {
+export function RaysOnPlan({ plan, shot, clipId }: { plan: Plan; shot: SoloShot; clipId: string }) {
   const view = viewOf(shot.camera);
   const key = drawnCentre(shot.light);
   const lens = { x1: plan.X(view.eye[0]), y1: plan.Y(view.eye[2]) };
@@ -40,7 +40,7 @@ export function RaysOnPlan({ plan, shot, clipId }: { plan: Plan; shot: Shot; cli
 }
 
 /** The camera, to be taken hold of. */
-export function CameraOnPlan({ plan, shot, takeHold }: { plan: Plan; shot: Shot; takeHold: TakeHold }) {
+export function CameraOnPlan({ plan, shot, takeHold }: { plan: Plan; shot: SoloShot; takeHold: TakeHold }) {
   const { eye } = viewOf(shot.camera);
   return (
     <g

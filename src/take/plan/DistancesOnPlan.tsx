@@ -1,6 +1,6 @@
 import { viewOf } from '@/core/camera';
 import { drawnCentre, isSky, sourceKind } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { keyHalfHeight } from './LightsOnPlan';
 import type { Plan } from './planScale';
 
@@ -46,7 +46,7 @@ function keyShift(
 }
 
 /** How far camera and key stand from the mark, in words that keep out of each other's way. */
-export function DistancesOnPlan({ plan, shot: { camera, light } }: { plan: Plan; shot: Shot }) {
+export function DistancesOnPlan({ plan, shot: { camera, light } }: { plan: Plan; shot: SoloShot }) {
   const [{ eye }, keyAt] = [viewOf(camera), drawnCentre(light)];
   const lens = { x: plan.X(eye[0]), y: plan.Y(eye[2]) };
   const key = { x: plan.X(keyAt[0]), y: plan.Y(keyAt[2]) };

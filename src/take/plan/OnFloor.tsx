@@ -1,4 +1,4 @@
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { footprintsOf, groundOf } from '@/core/scene';
 import { SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
@@ -7,7 +7,7 @@ import type { Plan } from './planScale';
 /** What is lower than this is a rug or a mat, and drawn fainter, metres. */
 const RAISED_M = 0.1;
 
-function Footprints({ plan, shot }: { plan: Plan; shot: Shot }) {
+function Footprints({ plan, shot }: { plan: Plan; shot: SoloShot }) {
   const things = [...(shot.pose.objects ?? []), ...groundOf(plan.room).furniture];
   return footprintsOf(things).map(({ outline, topM }, i) => (
     <polygon
@@ -37,7 +37,7 @@ function Feet({ plan: { X, Y }, feet }: { plan: Plan; feet: ShotReport['feet'] }
 }
 
 /** Furniture and supports, the sitter's feet, and the cross of tape that is the mark. */
-export function OnFloor({ plan, shot, report }: { plan: Plan; shot: Shot; report: ShotReport | null }) {
+export function OnFloor({ plan, shot, report }: { plan: Plan; shot: SoloShot; report: ShotReport | null }) {
   const [x, y] = [plan.X(0), plan.Y(0)];
   return (
     <>

@@ -3,7 +3,7 @@
 import { useId, useRef, type ReactNode } from 'react';
 import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Room } from '@/core/scene';
 import { degrees } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
@@ -17,7 +17,7 @@ import { planOf, type PlanScale } from './planScale';
 import { RoomOnPlan } from './RoomOnPlan';
 
 interface PlanProps {
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
   report: ShotReport | null;
   /** Height of the words in the drawing; it is 200 wide. */

@@ -3,7 +3,7 @@
 import { useRef } from 'react';
 import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { ShotReport } from '@/workers/shotReport';
 import { CAMERA_ID, dragOnDrawing, DRAWING_WIDTH, steppedWithin, type TakeHold } from '../dragOnDrawing';
 import { usePoseStore } from '../poseStore';
@@ -13,7 +13,7 @@ import { ELEVATION_HEIGHT, elevationOf } from './elevation';
 import { FrameFromSide, SitterFromSide } from './SitterFromSide';
 
 interface SideViewProps {
-  shot: Shot;
+  shot: SoloShot;
   report: ShotReport | null;
   /** Height of the words in the drawing; it is 200 wide. */
   textSize?: number;

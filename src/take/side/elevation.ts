@@ -1,4 +1,4 @@
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { isSky, type Placed } from '@/core/light';
 import { radians } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
@@ -37,12 +37,12 @@ const USUAL_CROWN_M = 1.8;
 const EYES_BELOW_CROWN_M = 0.12;
 
 /** Heights that the drawing has to hold for the lights, metres. */
-function sourceTopsM({ light }: Shot): number[] {
+function sourceTopsM({ light }: SoloShot): number[] {
   const sources: Placed[] = [light, ...(light.others ?? [])];
   return sources.map((s) => (isSky(s.kind) ? SKY_TOP_M : s.heightM + s.sizeM / 2));
 }
 
-export function elevationOf(shot: Shot, report: ShotReport | null, textSize: number): Elevation {
+export function elevationOf(shot: SoloShot, report: ShotReport | null, textSize: number): Elevation {
   const { camera } = shot;
   const crownM = report?.points.crown[1] ?? USUAL_CROWN_M;
   const highestM = Math.max(crownM + 0.1, camera.heightM + 0.15, ...sourceTopsM(shot));

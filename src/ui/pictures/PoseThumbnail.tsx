@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { studio } from '@/workers/studioClient';
 import type { PictureBytes } from '@/workers/shotReport';
 import { PaintedPicture } from './PaintedPicture';
@@ -13,7 +13,7 @@ const MOST_REMEMBERED = 60;
 
 function pictureOf(
   profile: BodyProfile,
-  shot: Shot,
+  shot: SoloShot,
   scale: number,
   isFleeting: boolean,
 ): Promise<PictureBytes> {
@@ -32,7 +32,7 @@ function pictureOf(
 
 interface PoseThumbnailProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   /** Pixels of the measuring picture per shown pixel. */
   scale: number;
   /** Whether the shot changes under the hand: such pictures are not kept in the store. */

@@ -4,9 +4,10 @@ import Link from 'next/link';
 import { memo, useMemo } from 'react';
 import type { Sitter } from '@/core/people';
 import { dressedFor, lookOf, type Look } from '@/core/brief';
+import { nameOfShot, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { changeCost } from '@/core/sequence';
-import type { WholeSitting } from '@/data';
+import { sitterIn, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '../pictures/PoseThumbnail';
 
 interface RunCardProps {
@@ -24,7 +25,10 @@ interface RunCardProps {
 /** One pose of the run, and what the change to it costs. */
 const RunCard = memo(function RunCard({ take, before, sitter, look, taken, href, isCurrent }: RunCardProps) {
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
-  const cost = useMemo(() => before && changeCost(before.shot, take.shot), [before, take]);
+  const cost = useMemo(
+    () => before && changeCost(soloShot(before.shot), soloShot(take.shot)),
+    [before, take],
+  );
   return (
     <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
       <Link
@@ -34,13 +38,13 @@ const RunCard = memo(function RunCard({ take, before, sitter, look, taken, href,
       >
         <PoseThumbnail
           profile={profile}
-          shot={take.shot}
+          shot={soloShot(take.shot)}
           scale={1}
           className="h-[78px] w-[52px] shrink-0"
-          label={take.shot.pose.name}
+          label={nameOfShot(take.shot)}
         />
         <span className="min-w-0 leading-tight">
-          <span className="block font-bold">{take.shot.pose.name}</span>
+          <span className="block font-bold">{nameOfShot(take.shot)}</span>
           <span className="quiet block text-xs">
             {take.minutes} min · {taken ? `${taken} of ` : ''}
             {take.plannedFrames} frames
@@ -63,7 +67,7 @@ interface RunStripProps {
 
 /** The run along the bottom: its poses with what each change costs. */
 export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
-  const { takes, sitting, sitter, frames } = whole;
+  const { takes, sitting, frames } = whole;
   const minutes = takes.reduce((s, t) => s + t.minutes, 0);
   return (
     <footer className="rule-t flex h-[104px] shrink-0 items-stretch">
@@ -73,7 +77,7 @@ export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
             key={take.id}
             take={take}
             before={takes[i - 1]}
-            sitter={sitter}
+            sitter={sitterIn(whole, take)}
             look={lookOf(sitting, take)}
             taken={frames.filter((f) => f.takeId === take.id).length}
             href={`${path}?sitting=${sitting.id}&take=${take.id}`}

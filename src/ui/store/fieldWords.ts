@@ -34,7 +34,7 @@ const OF_OTHERS: Record<
   Exclude<keyof Sitting | keyof Take | keyof Group | keyof OwnPose, keyof Sitter>,
   string
 > = {
-  sitterId: 'who is posed',
+  personIds: 'who is posed',
   title: 'title',
   place: 'place',
   startsAt: 'time',

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { TAKEN_BY_ITSELF } from '@/core/formats';
+import { nameOfShot } from '@/core/shot';
 import type { Arrival, OpenedFile } from '@/data';
 import { fieldWords } from '@/ui/store/fieldWords';
 import { momentWords, STANDING_WORDS, TABLE_WORDS } from './standingWords';
@@ -81,7 +82,7 @@ export function SittingFilePanel({ name, opened, onTake, onLeave }: SittingFileP
         <FramesLine arrivals={arrivals.filter((a) => a.entry.table === 'frames')} />
         {onlyHere.map((take) => (
           <li key={take.id} className="quiet py-1.5">
-            {take.shot.pose.name} is only here, and stays.
+            {nameOfShot(take.shot)} is only here, and stays.
           </li>
         ))}
       </ul>

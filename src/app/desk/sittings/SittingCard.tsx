@@ -3,13 +3,15 @@
 import { format } from 'date-fns';
 import { Download } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
+import { nameOfShot, soloShot } from '@/core/shot';
 import type { Sitting, Take } from '@/core/sitting';
-import { database, exportSitting, type WholeSitting } from '@/data';
+import { database, exportSitting, sitterIn, type WholeSitting } from '@/data';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import { download } from '@/ui/place/download';
+import { namesOf } from '@/ui/place/namesOf';
 import { useWarmStudio } from './useWarmStudio';
 
 /** Saves a sitting to a file. */
@@ -20,7 +22,9 @@ async function saveFile({ id, title }: Sitting): Promise<void> {
 
 /** Figures of a sitting: what is planned, and what was taken. */
 function Figures({ whole: { sitting, takes, frames } }: { whole: WholeSitting }) {
-  const changes = takes.slice(1).reduce((s, t, i) => s + changeCost(takes[i]!.shot, t.shot).totalS, 0);
+  const changes = takes
+    .slice(1)
+    .reduce((s, t, i) => s + changeCost(soloShot(takes[i]!.shot), soloShot(t.shot)).totalS, 0);
   const keepers = frames.filter((f) => f.keeper).length;
   const figures = [
     ['poses', String(takes.length)],
@@ -53,7 +57,7 @@ function WaysIn({ sitting, last }: { sitting: Sitting; last: Take | undefined })
   return (
     <div className="mt-5 flex flex-wrap items-center gap-2">
       <Link href={`/pose${query}`} className="act px-5 py-2 text-base">
-        {last ? `Continue with ${last.shot.pose.name}` : 'Pose'}
+        {last ? `Continue with ${nameOfShot(last.shot)}` : 'Pose'}
       </Link>
       <Link href={`/brief${query}`} className="link-act px-3 py-2">
         Brief
@@ -89,7 +93,7 @@ interface SittingCardProps {
 
 /** A sitting as it lies on the desk, to go on with. */
 export function SittingCard({ whole, lastTakeId, isNext }: SittingCardProps) {
-  const { sitting, sitter, takes } = whole;
+  const { sitting, people, takes } = whole;
   const last = takes.find((t) => t.id === lastTakeId) ?? takes[0];
   useWarmStudio(whole, isNext ? last : undefined);
   return (
@@ -99,11 +103,11 @@ export function SittingCard({ whole, lastTakeId, isNext }: SittingCardProps) {
     >
       {last && (
         <PoseThumbnail
-          profile={dressedFor(sitter, lookOf(sitting, last))}
-          shot={last.shot}
+          profile={dressedFor(sitterIn(whole, last), lookOf(sitting, last))}
+          shot={soloShot(last.shot)}
           scale={2}
           className="h-[360px] w-[240px]"
-          label={`${sitter.name}, ${last.shot.pose.name}`}
+          label={`${namesOf(people)}, ${nameOfShot(last.shot)}`}
         />
       )}
       <div>
@@ -112,12 +116,17 @@ export function SittingCard({ whole, lastTakeId, isNext }: SittingCardProps) {
         </p>
         <h2 className="mt-1 text-3xl">{sitting.title}</h2>
         <p className="mt-1 text-base">
-          <Link className="link-act -mx-1.5 text-base" href={`/people?person=${sitter.id}`}>
-            {sitter.name}
-          </Link>
-          , {sitting.looks.map((l) => l.name).join(', ')}
+          {people.map((person) => (
+            <Fragment key={person.id}>
+              <Link className="link-act -mx-1.5 text-base" href={`/people?person=${person.id}`}>
+                {person.name}
+              </Link>
+              ,{' '}
+            </Fragment>
+          ))}
+          {sitting.looks.map((l) => l.name).join(', ')}
         </p>
-        <p className="quiet mt-1 max-w-prose">{sitter.note}</p>
+        <p className="quiet mt-1 max-w-prose">{people.map((p) => p.note).join(' ')}</p>
         <Figures whole={whole} />
         <WaysIn sitting={sitting} last={last} />
       </div>

@@ -10,23 +10,23 @@ const ROW_PX = 44;
 /** Rows before the list scrolls by itself. */
 const ROWS_IN_SIGHT = 9;
 
-function fits({ sitting, sitterName }: ListedSitting, text: string): boolean {
-  const said = `${sitting.title} ${sitting.place} ${sitterName ?? ''} ${sitting.startsAt.slice(0, 10)}`;
+function fits({ sitting, names }: ListedSitting, text: string): boolean {
+  const said = `${sitting.title} ${sitting.place} ${names} ${sitting.startsAt.slice(0, 10)}`;
   return said.toLowerCase().includes(text);
 }
 
-function SittingRow({ listed: { sitting, sitterName } }: { listed: ListedSitting }) {
+function SittingRow({ listed: { sitting, names } }: { listed: ListedSitting }) {
   const when = format(new Date(sitting.startsAt), 'd MMM yyyy, HH:mm');
   return (
     <div className="flex h-full items-center gap-4 border-b border-base-300">
       <span className="quiet w-36 shrink-0 tabular-nums">{when}</span>
-      {sitterName === undefined ? (
+      {names === '' ? (
         <span className="min-w-0 flex-1 truncate">
           {sitting.title} <span className="text-error">the record of the sitter is not here</span>
         </span>
       ) : (
         <Link className="link-act min-w-0 flex-1 truncate" href={`/brief?sitting=${sitting.id}`}>
-          {sitting.title}, {sitterName}
+          {sitting.title}, {names}
         </Link>
       )}
       <span className="quiet hidden w-52 truncate sm:block">{sitting.place}</span>

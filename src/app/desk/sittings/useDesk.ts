@@ -10,8 +10,8 @@ const SHOWN_WHOLE = 4;
 /** A sitting of the list. */
 export interface ListedSitting {
   sitting: Sitting;
-  /** Name of its sitter; undefined where the record is not here. */
-  sitterName: string | undefined;
+  /** Names of its people; empty where none of their records is here. */
+  names: string;
 }
 
 export interface Desk {
@@ -43,7 +43,10 @@ export function useDesk(ready: boolean): Desk | null | undefined {
     const isWhole = new Set(whole.map((w) => w.sitting.id));
     const listed = sittings
       .filter((s) => !isWhole.has(s.id))
-      .map((sitting) => ({ sitting, sitterName: names.get(sitting.sitterId) }));
+      .map((sitting) => ({
+        sitting,
+        names: sitting.personIds.flatMap((id) => names.get(id) ?? []).join(', '),
+      }));
     return { whole, listed, lastTakeId };
   }, [ready]);
 }

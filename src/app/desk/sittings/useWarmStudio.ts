@@ -3,8 +3,9 @@
 import { useEffect } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { groundOf } from '@/core/scene';
+import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import type { WholeSitting } from '@/data';
+import { sitterIn, type WholeSitting } from '@/data';
 import { studio } from '@/workers/studioClient';
 
 /** Takes that the studio was warmed up for. */
@@ -13,18 +14,18 @@ const warmed = new Set<string>();
 const LATER_MS = 500;
 
 /** Has the studio meet the sitter of a take when the page has nothing else to do, so that Pose opens at once. */
-export function useWarmStudio({ sitting, sitter }: WholeSitting, take: Take | undefined): void {
+export function useWarmStudio(whole: WholeSitting, take: Take | undefined): void {
   useEffect(() => {
     if (!take || warmed.has(take.id)) return;
-    const look = lookOf(sitting, take);
+    const look = lookOf(whole.sitting, take);
     const warmUp = () => {
       warmed.add(take.id);
       void studio('live')
         .warmUp(
-          dressedFor(sitter, look),
-          take.shot,
-          wantedIn(look, take.shot.pose.message),
-          groundOf(sitting.room),
+          dressedFor(sitterIn(whole, take), look),
+          soloShot(take.shot),
+          wantedIn(look, take.shot.message),
+          groundOf(whole.sitting.room),
         )
         // whatever is wrong with the shot is told where it is opened
         .catch(() => undefined);
@@ -35,5 +36,5 @@ export function useWarmStudio({ sitting, sitter }: WholeSitting, take: Take | un
     }
     const idle = requestIdleCallback(warmUp);
     return () => cancelIdleCallback(idle);
-  }, [sitting, sitter, take]);
+  }, [whole, take]);
 }

@@ -3,12 +3,11 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useStore } from 'zustand';
 import { mirrorPose, withSideMirrored, type Pose } from '@/core/pose';
-import type { Take } from '@/core/sitting';
 import { otherSide, SIDES } from '@/core/units';
 import { poseHistory, usePoseStore } from '@/take/poseStore';
 
 /** Undo, redo and the mirror of the whole pose. */
-export function History({ take }: { take: Take }) {
+export function History({ pose }: { pose: Pose }) {
   const past = useStore(usePoseStore.temporal, (s) => s.pastStates.length);
   const future = useStore(usePoseStore.temporal, (s) => s.futureStates.length);
   return (
@@ -37,7 +36,7 @@ export function History({ take }: { take: Take }) {
         type="button"
         className="link-act text-xs"
         title="Exchange left and right throughout"
-        onClick={() => usePoseStore.getState().setPose(mirrorPose(take.shot.pose))}
+        onClick={() => usePoseStore.getState().setPose(mirrorPose(pose))}
       >
         mirror
       </button>

@@ -1,7 +1,7 @@
 'use client';
 
 import { FACE_MOVE_NAMES, FACE_MOVES } from '@/core/body';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { EXPRESSIONS, OFF_LENS_RANGES, type ExpressionName, type Gaze, type Pose } from '@/core/pose';
 import { SIDES } from '@/core/units';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
@@ -30,7 +30,7 @@ function startOf(kind: Gaze['kind']): Gaze {
   return kind === 'point' ? { kind, point: [1.5, 1.4, 2] } : { kind };
 }
 
-export function GazeControls({ shot }: { shot: Shot }) {
+export function GazeControls({ shot }: { shot: SoloShot }) {
   const { setPose, setDragging } = usePoseStore.getState();
   const { gaze } = shot.pose;
   const set = (next: Gaze) => setPose({ ...shot.pose, gaze: next });

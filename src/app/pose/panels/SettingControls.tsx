@@ -1,12 +1,12 @@
 'use client';
 
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { neutralOf, SETTING_IDS, settingApplies, SETTINGS, settingOf, type SettingId } from '@/core/pose';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Folded } from '@/ui/fields/Folded';
 import { usePoseStore, type Panel } from '@/take/poseStore';
 
-function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?: string }) {
+function SettingSlider({ shot, id, short }: { shot: SoloShot; id: SettingId; short?: string }) {
   const { setSetting, setDragging } = usePoseStore.getState();
   const s = SETTINGS[id];
   return (
@@ -29,7 +29,7 @@ function SettingSlider({ shot, id, short }: { shot: Shot; id: SettingId; short?:
 }
 
 /** Both sides of a paired setting beside each other, as the lens sees them: the sitter's right is on the left. */
-function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
+function PairedSliders({ shot, left }: { shot: SoloShot; left: SettingId }) {
   const { pairWords, ends, mirror } = SETTINGS[left];
   return (
     <div>
@@ -58,7 +58,7 @@ function PairedSliders({ shot, left }: { shot: Shot; left: SettingId }) {
 /** Settings that are seldom wanted; they are folded away below the others. */
 const SELDOM: ReadonlySet<SettingId> = new Set(['hipsForwardCm', 'leanForwardDeg', 'leanLeftDeg']);
 
-export function Settings({ shot, panel }: { shot: Shot; panel: Panel }) {
+export function Settings({ shot, panel }: { shot: SoloShot; panel: Panel }) {
   const applies = (id: SettingId) => settingApplies(shot.pose, id);
   const own = SETTING_IDS.filter((id) => SETTINGS[id].station === panel && applies(id));
   const slider = (id: SettingId) => {

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { forSitter } from '@/core/library';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import {
   contactPart,
   HAND_SHAPES,
@@ -47,7 +47,7 @@ function hasContact(pose: Pose, part: 'foot' | 'elbow' | 'forearm'): boolean {
 }
 
 interface StationPanelProps {
-  shot: Shot;
+  shot: SoloShot;
   panel: Panel;
   /** The other poses of the run, to take a station from. */
   others: readonly Pose[];

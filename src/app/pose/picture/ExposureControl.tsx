@@ -1,14 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { setOffStops, shownStops, type Shot } from '@/core/picture';
+import { setOffStops, shownStops } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Vec3 } from '@/core/units';
 import { signedStops } from '@/ui/pictures/signedStops';
 import { usePoseStore } from '@/take/poseStore';
 import { PICTURE_BUTTON, PICTURE_SLIDER } from './onPicture';
 
 interface ExposureControlProps {
-  shot: Shot;
+  shot: SoloShot;
   /** Where the key is aimed, metres. */
   face: Vec3;
 }

@@ -4,13 +4,13 @@ import { useRef } from 'react';
 import { HANDLES } from '@/core/adapt';
 import type { BodyProfile } from '@/core/body';
 import { project } from '@/core/camera';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { ShotReport } from '@/workers/shotReport';
 import { handleWords, useTakeHold } from './useTakeHold';
 
 interface HandlesProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   report: ShotReport;
 }
 

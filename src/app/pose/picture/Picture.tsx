@@ -4,7 +4,8 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { frameAspect } from '@/core/camera';
-import { shownStops, type Shot } from '@/core/picture';
+import { shownStops } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
@@ -29,7 +30,7 @@ interface PictureProps {
   card: Card;
   profile: BodyProfile;
   /** The shot that the report belongs to. */
-  shot: Shot | null;
+  shot: SoloShot | null;
   report: ShotReport | null;
   surface: BodySurface | null;
   /** Share of the fine surface that is built. */
@@ -63,14 +64,14 @@ function OverlayOf({ overlay, profile, shot, report, ground, exposureStops }: Ov
 interface OverlayOfProps {
   overlay: Overlay | null;
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   report: ShotReport | null;
   ground: Ground;
   exposureStops: number;
 }
 
 /** The numbers of the lens, in a corner of the picture. */
-function LensMark({ camera }: { camera: Shot['camera'] }) {
+function LensMark({ camera }: { camera: SoloShot['camera'] }) {
   const { focalLengthMm, apertureF, distanceM, heightM } = camera;
   return (
     <p className="absolute top-2 right-2 bg-[#1b1712]/85 px-2 py-0.5 text-xs text-[#f2e7cd]">

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Vec3 } from '@/core/units';
 import { OVERLAYS, usePoseStore, type Overlay } from '@/take/poseStore';
 import { ExposureControl } from './ExposureControl';
@@ -60,7 +60,7 @@ function LookControls({ look, onLook }: { look: Look; onLook(look: Look): void }
 }
 
 interface PictureToolsProps {
-  shot: Shot;
+  shot: SoloShot;
   /** Where the key is aimed, metres. */
   face: Vec3;
   look: Look;

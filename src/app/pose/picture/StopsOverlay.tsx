@@ -2,7 +2,7 @@
 
 import { useCallback } from 'react';
 import type { BodyProfile } from '@/core/body';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { StopsScale } from '@/ui/pictures/StopsScale';
@@ -11,7 +11,7 @@ import { useNewest } from '@/ui/pictures/useNewest';
 
 interface StopsOverlayProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   ground: Ground;
   exposureStops: number;
 }

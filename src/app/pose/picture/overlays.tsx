@@ -3,7 +3,7 @@
 import { useCallback, useMemo } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { PART_COLOURS } from '@/drawing/partColours';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
@@ -11,7 +11,7 @@ import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { useNewest } from '@/ui/pictures/useNewest';
 
 /** The measuring picture's labels in part colours. */
-export function MeasuredPicture({ profile, shot }: { profile: BodyProfile; shot: Shot }) {
+export function MeasuredPicture({ profile, shot }: { profile: BodyProfile; shot: SoloShot }) {
   const ask = useCallback(() => studio('live').labels(profile, shot, 2), [profile, shot]);
   const { value } = useNewest(ask);
   const picture = useMemo(() => {
@@ -46,7 +46,7 @@ export function SizeLabels({ report }: { report: ShotReport }) {
 }
 
 /** What is sharp and what is soft, over the picture. */
-export function SharpMarks({ shot, report }: { shot: Shot; report: ShotReport }) {
+export function SharpMarks({ shot, report }: { shot: SoloShot; report: ShotReport }) {
   const view = viewOf(shot.camera);
   const { points, feet, numbers } = report;
   const marks = [

@@ -3,12 +3,16 @@
 import { useEffect, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { viewOf } from '@/core/camera';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import { studio } from '@/workers/studioClient';
 
 /** The joints of the ghost, while it is wanted. */
-export function useGhost(profile: BodyProfile, pose: Pose | null, shot: Shot | null): Float64Array | null {
+export function useGhost(
+  profile: BodyProfile,
+  pose: Pose | null,
+  shot: SoloShot | null,
+): Float64Array | null {
   const [ghost, setGhost] = useState<{ pose: Pose; joints: Float64Array } | null>(null);
   useEffect(() => {
     if (!pose || !shot) return;

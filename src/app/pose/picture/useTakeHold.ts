@@ -5,12 +5,12 @@ import type { Handle } from '@/core/adapt';
 import type { BodyProfile } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { ReachablePlace } from '@/core/figure';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { targetWords, withContact, type ContactTarget, type Pose } from '@/core/pose';
 import type { Vec3 } from '@/core/units';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
-import { usePoseStore } from '@/take/poseStore';
+import { chosenShot, usePoseStore } from '@/take/poseStore';
 import { followPointer } from '@/ui/place/followPointer';
 import { ARROWS, handSide, inSet, KEY_M, nearest } from './handleWays';
 
@@ -79,7 +79,7 @@ function placesFor(profile: BodyProfile, pose: Pose, eye: Vec3, handle: Handle) 
 /** What taking hold of a handle does, by pointer and by the arrow keys, and what it says meanwhile. */
 export function useTakeHold(
   host: RefObject<HTMLDivElement | null>,
-  { profile, shot, report }: { profile: BodyProfile; shot: Shot; report: ShotReport },
+  { profile, shot, report }: { profile: BodyProfile; shot: SoloShot; report: ShotReport },
 ) {
   const [hint, setHint] = useState<string | null>(null);
   const { setPose, setDragging } = usePoseStore.getState();
@@ -121,7 +121,7 @@ export function useTakeHold(
     if (!arrow) return;
     event.preventDefault();
     event.stopPropagation();
-    const { pose } = usePoseStore.getState().take!.shot;
+    const { pose } = chosenShot(usePoseStore.getState())!;
     void ask({ pose, handle, by: inSet(view, arrow[0] * KEY_M, arrow[1] * KEY_M) });
   }
   return { view, hint, grab, press };

@@ -5,7 +5,8 @@ import type { BodyProfile } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import type { Finding } from '@/core/review';
 import type { Ground } from '@/core/scene';
-import type { Take } from '@/core/sitting';
+import type { SoloShot } from '@/core/shot';
+import { meantId, type Take } from '@/core/sitting';
 import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '@/take/poseStore';
 import { FindingItem } from './FindingItem';
@@ -37,6 +38,7 @@ function MeantFindings({ meant }: { meant: { finding: Finding; reason: string }[
 
 interface ReadingsProps {
   take: Take;
+  chosen: SoloShot;
   profile: BodyProfile;
   wanted: WantedRanges;
   ground: Ground;
@@ -45,14 +47,15 @@ interface ReadingsProps {
 }
 
 /** What the review sees, worst first, what would mend it, and the numbers under it. A phone shows the worst one first. */
-export function Readings({ take, profile, wanted, ground, report, refused }: ReadingsProps) {
-  const { working, outcome, mend } = useMend(take, profile, wanted, ground);
+export function Readings({ take, chosen, profile, wanted, ground, report, refused }: ReadingsProps) {
+  const { working, outcome, mend } = useMend(chosen, profile, wanted, ground);
   const [isAll, setAll] = useState(false);
+  const role = usePoseStore((s) => s.role);
   const findings = report?.findings ?? [];
   const accepted = new Map(take.meant.map((m) => [m.findingId, m.reason]));
-  const open = findings.filter((f) => !accepted.has(f.id));
+  const open = findings.filter((f) => !accepted.has(meantId(role, f.id)));
   const meant = findings.flatMap((finding) => {
-    const reason = accepted.get(finding.id);
+    const reason = accepted.get(meantId(role, finding.id));
     return reason === undefined ? [] : [{ finding, reason }];
   });
   return (
@@ -103,10 +106,12 @@ export function Readings({ take, profile, wanted, ground, report, refused }: Rea
           </button>
         )}
         <MeantFindings meant={meant} />
-        {report && report.unreached.length > 0 && <Unreached take={take} profile={profile} report={report} />}
+        {report && report.unreached.length > 0 && (
+          <Unreached shot={chosen} profile={profile} report={report} />
+        )}
         {report && <Lasting report={report} />}
       </div>
-      {report && <Numbers report={report} apertureF={take.shot.camera.apertureF} />}
+      {report && <Numbers report={report} apertureF={chosen.camera.apertureF} />}
     </section>
   );
 }

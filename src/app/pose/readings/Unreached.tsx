@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { viewOf } from '@/core/camera';
 import { staysShort, unreachedWords } from '@/core/figure';
-import type { Take } from '@/core/sitting';
+import type { SoloShot } from '@/core/shot';
 import { SETTINGS, type Pose } from '@/core/pose';
 import type { ReachingChange } from '@/core/adapt';
 import { studio } from '@/workers/studioClient';
@@ -20,16 +20,16 @@ function changeWords({ id, to, leftM }: ReachingChange): string {
 }
 
 interface UnreachedProps {
-  take: Take;
+  shot: SoloShot;
   profile: BodyProfile;
   report: ShotReport;
 }
 
 /** What could not be done as asked, and on request the change that would do it. */
-export function Unreached({ take, profile, report }: UnreachedProps) {
+export function Unreached({ shot, profile, report }: UnreachedProps) {
   const [answer, setAnswer] = useState<{ pose: Pose; change: ReachingChange | null } | null>(null);
   const [isLooking, setLooking] = useState(false);
-  const { pose, camera } = take.shot;
+  const { pose, camera } = shot;
   const isShort = report.unreached.some((u) => staysShort(u) && u.amount > 0.01);
   const current = answer?.pose === pose ? answer : null;
 

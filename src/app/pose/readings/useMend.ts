@@ -7,9 +7,9 @@ import { cueFor } from '@/core/direct';
 import { differenceOf } from '@/core/pose';
 import type { Finding } from '@/core/review';
 import type { Ground } from '@/core/scene';
-import type { Take } from '@/core/sitting';
+import type { SoloShot } from '@/core/shot';
 import { studio } from '@/workers/studioClient';
-import { usePoseStore } from '@/take/poseStore';
+import { chosenShot, usePoseStore } from '@/take/poseStore';
 import { changeWords, STUCK_WORDS } from './findingWords';
 
 /** What came of asking for a mend. */
@@ -28,13 +28,18 @@ interface MendState {
 }
 
 /** Mends and their words, asked one at a time in the live worker. */
-export function useMend(take: Take, profile: BodyProfile, wanted: WantedRanges, ground: Ground): MendState {
+export function useMend(
+  shot: SoloShot,
+  profile: BodyProfile,
+  wanted: WantedRanges,
+  ground: Ground,
+): MendState {
   const [working, setWorking] = useState<string | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
 
   async function outcomeOf(finding: Finding, apply: boolean): Promise<Outcome | null> {
     const findingId = finding.id;
-    const before = take.shot;
+    const before = shot;
     const { held } = usePoseStore.getState();
     const result = await studio('live').mend(profile, before, finding, { wanted, ground, held: [...held] });
     if (result.kind === 'stuck') return { findingId, text: STUCK_WORDS[result.why], kind: 'stuck' };
@@ -43,7 +48,7 @@ export function useMend(take: Take, profile: BodyProfile, wanted: WantedRanges, 
       const said = differenceOf(before.pose, result.shot.pose).map((c) => cueFor(c).text);
       return { findingId, text: said.join(' ') || `${words}.`, kind: 'cue' };
     }
-    if (usePoseStore.getState().take?.shot !== before) return null;
+    if (chosenShot(usePoseStore.getState()) !== before) return null;
     usePoseStore.getState().setShot(result.shot);
     return { findingId, text: `${finding.title}: ${words}.`, kind: 'mended' };
   }

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { CAMERA_GOALS, type CameraGoal, type CameraProposal } from '@/core/adapt';
 import type { BodyProfile } from '@/core/body';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Room } from '@/core/scene';
 import { FRAMING_WORDS, lensWords, type Framing, type Lens } from '@/core/set';
 import { studio } from '@/workers/studioClient';
@@ -13,7 +13,7 @@ import { useSearch } from '../useSearch';
 
 interface CameraGoalPartProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
   framing: Framing;
   lenses: readonly Lens[];

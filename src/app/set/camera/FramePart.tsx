@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { fullFrameEquivalentMm, SENSOR_FORMATS } from '@/core/camera';
 import { withExif } from '@/core/formats';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { USUAL_EXPOSURE } from '@/core/set';
 import { download } from '@/ui/place/download';
@@ -14,7 +14,7 @@ import { studio } from '@/workers/studioClient';
 
 interface FramePartProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   ground: Ground;
   faceDistanceM: number;
 }

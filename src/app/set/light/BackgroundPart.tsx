@@ -4,7 +4,8 @@ import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { FigurePoints } from '@/core/figure';
 import { lightWithBackground } from '@/core/light';
-import { backgroundAsDrawn, CLIPPED_STOPS, SILHOUETTE_APART_STOPS, type Shot } from '@/core/picture';
+import { backgroundAsDrawn, CLIPPED_STOPS, SILHOUETTE_APART_STOPS } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { usePoseStore } from '@/take/poseStore';
 import { signedStops } from '@/ui/pictures/signedStops';
@@ -14,7 +15,7 @@ const HIGH_KEY_STOPS = 2;
 
 interface BackgroundPartProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   ground: Ground;
   points: FigurePoints;
   /** Light on the background against the face, stops. */

@@ -1,13 +1,13 @@
 'use client';
 
 import { exposureOffStops, USUAL_EXPOSURE, waysToBeRight, type Exposure } from '@/core/set';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { usePoseStore } from '@/take/poseStore';
 import { ExposureFields } from './ExposureFields';
 import { Metered, RIGHT_STOPS } from './Metered';
 
 interface ExposurePartProps {
-  shot: Shot;
+  shot: SoloShot;
   /** From the key to the face, metres. */
   keyToFaceM: number;
 }

@@ -2,7 +2,8 @@
 
 import { useCallback, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import { shownStops, type Shot } from '@/core/picture';
+import { shownStops } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
@@ -14,7 +15,7 @@ import { useNewest } from '@/ui/pictures/useNewest';
 
 interface FaceOfLightProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   /** Where the key is aimed, metres, once it is known. */
   face: Vec3 | undefined;
   ground: Ground;

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { viewOf } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, lightingOf, spreadStops } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Room } from '@/core/scene';
 import { midpoint } from '@/core/units';
 import { NumberField } from '@/ui/fields/NumberField';
@@ -12,7 +12,7 @@ import { signedStops } from '@/ui/pictures/signedStops';
 import { usePoseStore } from '@/take/poseStore';
 
 interface FacesPartProps {
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
   points: FigurePoints;
 }

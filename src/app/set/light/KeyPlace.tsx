@@ -13,7 +13,7 @@ import {
   SOURCE_RANGES,
   type Light,
 } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import { openingsOf, sunAt, type Room, type Site } from '@/core/scene';
 import { KeptField } from '@/ui/fields/KeptField';
 import { usePoseStore } from '@/take/poseStore';
@@ -86,7 +86,7 @@ export function OpeningChoice({ light, room }: { light: Light; room: Room }) {
 }
 
 interface KeyInWordsProps {
-  shot: Shot;
+  shot: SoloShot;
   points: FigurePoints;
   room: Room;
 }

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { SOUGHT_PATTERNS, type LightGoal } from '@/core/adapt';
 import { canBeMoved } from '@/core/light';
-import { FACE_PATTERNS, type FacePattern, type Shot } from '@/core/picture';
+import { FACE_PATTERNS, type FacePattern } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { Choice } from '@/ui/fields/Choice';
@@ -17,7 +18,7 @@ const FACING_WORDS = { short: 'short, the narrow side lit', broad: 'broad, the w
 
 interface LightGoalPartProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
 }
 

@@ -3,7 +3,7 @@
 import { useCallback } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { FigurePoints } from '@/core/figure';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground, Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '@/take/poseStore';
@@ -18,7 +18,7 @@ import { useNewest } from '@/ui/pictures/useNewest';
 
 interface LightPartProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
   ground: Ground;
   /** The sitter as posed; null until that is known. */

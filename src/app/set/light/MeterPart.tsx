@@ -5,14 +5,8 @@ import type { BodyProfile } from '@/core/body';
 import { viewOf } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { sourceWords } from '@/core/light';
-import {
-  METER_PLACES,
-  meterPoint,
-  type Meter,
-  type MeterPlace,
-  type MeterReading,
-  type Shot,
-} from '@/core/picture';
+import { METER_PLACES, meterPoint, type Meter, type MeterPlace, type MeterReading } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Ground, Room } from '@/core/scene';
 import { flashApertureF, steadyApertureF, USUAL_EXPOSURE } from '@/core/set';
 import type { Vec3 } from '@/core/units';
@@ -44,7 +38,7 @@ const HIGHEST_M = 4;
 const AT_FACE: HeldMeter = { at: 'face', towards: 'lens', cap: 'dome' };
 
 /** What the meter says in apertures, where something was metered or a flash is known. */
-function apertureWords(shot: Shot, reading: MeterReading, keyToFaceM: number): string | null {
+function apertureWords(shot: SoloShot, reading: MeterReading, keyToFaceM: number): string | null {
   const exposure = shot.exposure ?? USUAL_EXPOSURE;
   const { flash, lux, iso } = exposure;
   if (flash) {
@@ -59,7 +53,7 @@ function apertureWords(shot: Shot, reading: MeterReading, keyToFaceM: number): s
 
 interface MeterPartProps {
   profile: BodyProfile;
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
   ground: Ground;
   points: FigurePoints;
@@ -130,7 +124,7 @@ function MeterFields(props: MeterFieldsProps) {
 }
 
 interface ReadingProps {
-  shot: Shot;
+  shot: SoloShot;
   reading: MeterReading;
   held: Meter;
   ground: Ground;

@@ -12,7 +12,7 @@ import {
   type LightSource,
   type SourceKindId,
 } from '@/core/light';
-import type { Shot } from '@/core/picture';
+import type { SoloShot } from '@/core/shot';
 import type { Room } from '@/core/scene';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
@@ -23,7 +23,7 @@ import { KeyInWords, OpeningChoice, SunAsItStands } from './KeyPlace';
 import { KIND_WORDS, SourceRow } from './SourceRow';
 
 interface SourcesPartProps {
-  shot: Shot;
+  shot: SoloShot;
   room: Room;
   /** The sitter as posed; null until that is known. */
   points: FigurePoints | null;
@@ -59,7 +59,7 @@ function KeyModifiers({ light }: { light: Light }) {
 
 interface OtherProps {
   source: LightSource;
-  shot: Shot;
+  shot: SoloShot;
   isOpen: boolean;
   onChange(next: LightSource): void;
   onRemove(): void;
@@ -85,7 +85,7 @@ function Other({ source, shot, isOpen, onChange, onRemove }: OtherProps) {
   );
 }
 
-function Others({ shot }: { shot: Shot }) {
+function Others({ shot }: { shot: SoloShot }) {
   const { light } = shot;
   const others = light.others ?? [];
   const setOthers = (next: LightSource[]) => {

@@ -8,7 +8,7 @@ import { neutralPose, type Pose } from '../../pose';
 import { plainGround } from '../../scene';
 import { degrees, type Vec3 } from '../../units';
 import { createStandIn } from '../standIn';
-import { type Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 import { seeLight } from '../light/seeLight';
 import { faceChartOf, type FaceChart } from './chart';
 import { reaching } from './reaching';
@@ -45,7 +45,7 @@ function patternOn(of: FaceChart, pose: Pose, light: Light) {
   return facePattern(of, lightFace(of, body, intoHead(figure), lightingOf(light, figure.points.nose)));
 }
 
-function shotWith(light: Light, lensArcDeg: number, pose: Pose = standing): Shot {
+function shotWith(light: Light, lensArcDeg: number, pose: Pose = standing): SoloShot {
   return {
     pose,
     light,

@@ -9,13 +9,13 @@ import { seeShot } from '../seeShot';
 import { seeBodyLight } from './bodyLight';
 import { flaresOf, hoodedFromDeg } from './flare';
 import { seeLight } from './seeLight';
-import type { Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 
 const standIn = standInOf('average');
 const standing = neutralPose('x');
 const WALL = plainGround(1);
-const HEAD: Shot['camera'] = { ...CAMERA, distanceM: 2.6, heightM: 1.45 };
-const WHOLE: Shot['camera'] = { ...CAMERA, distanceM: 5.2, heightM: 0.95 };
+const HEAD: SoloShot['camera'] = { ...CAMERA, distanceM: 2.6, heightM: 1.45 };
+const WHOLE: SoloShot['camera'] = { ...CAMERA, distanceM: 5.2, heightM: 0.95 };
 
 /** A key 1.5 m from the face, aside of the front and above the eyes. */
 function keyAt(asideDeg: number, upDeg: number, more: Partial<Light> = {}): Light {

@@ -10,7 +10,8 @@ import { groundAt, normalAt, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
 import { luminance } from '../raster/stopsMap';
 import { figureFor, putOnSet, skinnedBody, type StandIn } from '../standIn';
-import { measuringSize, type Shot } from '../shot';
+import { measuringSize } from '../measuringSize';
+import type { SoloShot } from '../../shot';
 import { sphereOf } from '../seeShot';
 
 /** What the light does to the body, to its outline and to what lies behind it, as the lens sees it. */
@@ -74,7 +75,7 @@ function quantile(values: number[], share: number): number {
  * Reads the light on the body in a picture of the shot and in a close one of the neck.
  * @throws RangeError when a lamp stands inside the sitter.
  */
-export function seeBodyLight(standIn: StandIn, shot: Shot, ground: Ground): BodyLight {
+export function seeBodyLight(standIn: StandIn, shot: SoloShot, ground: Ground): BodyLight {
   const { surface, skinned } = standIn;
   const view = viewOf(shot.camera);
   const figure = figureFor(standIn, shot, view.eye);

@@ -5,17 +5,17 @@ import { neutralPose } from '../../pose';
 import { plainGround } from '../../scene';
 import { add, type Vec3 } from '../../units';
 import { readMeter, type Meter } from './meter';
-import type { Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 
 const standIn = standInOf('average');
 const pose = neutralPose('x');
-const shot: Shot = {
+const shot: SoloShot = {
   pose,
   camera: { ...CAMERA, arcDeg: 0 },
   light: { arcDeg: 0, heightM: 1.6, distanceM: 2, sizeM: 0.05, ambientShare: 0 },
 };
 const { nose } = figureOf(standIn.body, pose, { lens: [0, 0.95, 5] }).points;
-const read = (meter: Partial<Meter> & { at: Vec3 }, light: Partial<Shot['light']> = {}) =>
+const read = (meter: Partial<Meter> & { at: Vec3 }, light: Partial<SoloShot['light']> = {}) =>
   readMeter(standIn, { ...shot, light: { ...shot.light, ...light } }, plainGround(2), {
     towards: 'key',
     cap: 'flat',

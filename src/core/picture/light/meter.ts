@@ -8,7 +8,7 @@ import { createRaster } from '../raster/raster';
 import { shadowMapFrom, shareReaching } from '../raster/shadow';
 import { figureFor, putOnSet, type StandIn } from '../standIn';
 import { sphereOf } from '../seeShot';
-import { type Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 
 /** A light meter put into the set. */
 export interface Meter {
@@ -83,7 +83,7 @@ function response(cap: Meter['cap'], cos: number): number {
 const AMBIENT_ON = { flat: 1, dome: 2 };
 
 /** Reads a meter in the set: every lamp with the shadows of sitter and supports, panels and ambient light. */
-export function readMeter(standIn: StandIn, shot: Shot, ground: Ground, meter: Meter): MeterReading {
+export function readMeter(standIn: StandIn, shot: SoloShot, ground: Ground, meter: Meter): MeterReading {
   const { surface, skinned } = standIn;
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(standIn, shot, lens);

@@ -21,13 +21,13 @@ import { takePicture } from '../raster/takePicture';
 import { shareReaching, type ShadowMap } from '../raster/shadow';
 import { bodyWithoutHead, chartFor, figureFor, putOnSet, skinnedBody, type StandIn } from '../standIn';
 import { shadingOf } from '../seeShot';
-import { type Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 
 /**
  * Reads the light of a shot on the sitter's face.
  * @throws RangeError when a lamp stands inside the sitter.
  */
-export function seeLight(standIn: StandIn, shot: Shot, ground: Ground): LightReading {
+export function seeLight(standIn: StandIn, shot: SoloShot, ground: Ground): LightReading {
   const view = viewOf(shot.camera);
   const figure = figureFor(standIn, shot, view.eye);
   assertLightClear(shot.light, standIn.body, figure);
@@ -44,7 +44,11 @@ export function seeLight(standIn: StandIn, shot: Shot, ground: Ground): LightRea
 }
 
 /** Names what one light after another would draw on the face of a shot; the light alone changes. */
-export function patternsOf(standIn: StandIn, shot: Shot, lights: readonly Shot['light'][]): PatternReading[] {
+export function patternsOf(
+  standIn: StandIn,
+  shot: SoloShot,
+  lights: readonly SoloShot['light'][],
+): PatternReading[] {
   const figure = figureFor(standIn, shot, viewOf(shot.camera).eye);
   const head = intoHead(figure);
   const chart = chartFor(standIn);
@@ -60,7 +64,7 @@ const CLOSE_M = 0.36;
  * The face from where the lens stands, closely cropped, with the light of the shot. The head's shadows on itself are
  * cast ray by ray; what else shades it comes from shadow maps.
  */
-export function seeFace(standIn: StandIn, shot: Shot, ground: Ground, sizePx: number): Picture {
+export function seeFace(standIn: StandIn, shot: SoloShot, ground: Ground, sizePx: number): Picture {
   const { surface, skinned } = standIn;
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(standIn, shot, lens);

@@ -3,11 +3,11 @@ import { shotOf } from '../../../../tests/support/people';
 import { sourceCentre } from '../../light';
 import type { Vec3 } from '../../units';
 import { setOffStops, shownStops } from './shownExposure';
-import type { Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 
 const FACE: Vec3 = [0, 1.6, 0];
 /** EV 12 for a camera that is set for 4 x 4 x 160, EV 11.32. */
-const metered: Shot = {
+const metered: SoloShot = {
   ...shotOf({}, { apertureF: 4 }),
   exposure: { shutterParts: 160, iso: 100, lux: 2.5 * 2 ** 12 },
 };

@@ -4,12 +4,13 @@ import { PARTS } from '../../body';
 import { bodyOf } from '../../../../tests/support/people';
 import { withContact } from '../../pose';
 import { SIDES } from '../../units';
-import { createStandIn, develop, seeShot, type Shot } from '..';
+import { createStandIn, develop, seeShot } from '..';
+import type { SoloShot } from '../../shot';
 import { keptSurface } from '../../../../tests/support/surfaces';
 
 const standIn = standInOf('average');
-const see = (shot: Shot) => seeShot(standIn, shot);
-const readings = (shot: Shot) => see(shot).readings;
+const see = (shot: SoloShot) => seeShot(standIn, shot);
+const readings = (shot: SoloShot) => see(shot).readings;
 
 describe('the picture of a figure', () => {
   it('shows face, trunk and all limbs from the front', () => {
@@ -19,7 +20,7 @@ describe('the picture of a figure', () => {
   });
 
   it('grows with focal length and shrinks with distance, and only distance makes proportions', () => {
-    const pixels = (camera: Partial<Shot['camera']>) => {
+    const pixels = (camera: Partial<SoloShot['camera']>) => {
       const { picture, readings: r } = see(shotOf({}, camera));
       return {
         all: picture.label.filter((l) => l > 0).length,
@@ -177,7 +178,7 @@ describe('a camera inside the sitter', () => {
 
 describe('the developed picture', () => {
   const tiny = createStandIn(bodyOf('average'), keptSurface(bodyOf('average'), 'measured'));
-  const meanOf = (shot: Shot, keep: (x: number) => boolean): number => {
+  const meanOf = (shot: SoloShot, keep: (x: number) => boolean): number => {
     const { picture } = seeShot(tiny, shot, { lit: true });
     const bytes = develop(picture, tiny.surface, tiny.skinned);
     let sum = 0;

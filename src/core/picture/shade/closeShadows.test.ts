@@ -6,7 +6,7 @@ import { plainGround, supportAt } from '../../scene';
 import { seeFace } from '../light/seeLight';
 import { createStandIn } from '../standIn';
 import { seeShot } from '../seeShot';
-import { type Shot } from '../shot';
+import type { SoloShot } from '../../shot';
 import { keptSurface } from '../../../../tests/support/surfaces';
 
 const GROUND = plainGround(2);
@@ -27,7 +27,7 @@ const lit = (arcDeg: number, rimDeg: number): Light => ({
   ambientShare: 0.1,
   others: [rim(rimDeg)],
 });
-const shotWith = (light: Light): Shot => ({
+const shotWith = (light: Light): SoloShot => ({
   pose: neutralPose('x'),
   camera: { ...CAMERA, distanceM: 2.4, heightM: 1.5 },
   light,

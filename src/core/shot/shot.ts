@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { cameraSchema } from '../camera';
+import { eachOnce } from '../checks';
+import { lightSchema } from '../light';
+import { messageSchema, poseSchema } from '../pose';
+import { supportSchema } from '../scene';
+import { exposureSchema } from '../set';
+
+/** Who somebody is in a picture, whoever the person is: `a` to `z`, then `aa`. */
+export type Role = string;
+/** The role of the one person of most pictures. */
+export const FIRST_ROLE: Role = 'a';
+
+const metres = z.number().min(-20).max(20);
+
+/** Where somebody stands or sits in the set: from the mark to the left and to the front as the set's front has it. */
+export const markSchema = z.strictObject({
+  leftM: metres,
+  aheadM: metres,
+  /** Turn of the whole person, pose and supports of their own, to their left. */
+  turnLeftDeg: z.number().min(-180).max(180),
+});
+export type Mark = z.infer<typeof markSchema>;
+
+/** One person of a picture. Supports and message are the picture's, not a person's. */
+export const posedSchema = z.strictObject({
+  role: z.string().regex(/^[a-z]{1,2}$/, 'must be one or two small letters'),
+  personId: z.string().min(1).max(60),
+  pose: poseSchema.omit({ objects: true, message: true }),
+  /** Where nothing is said, the set's own mark. */
+  mark: markSchema.optional(),
+});
+export type Posed = z.infer<typeof posedSchema>;
+
+/** A picture: what somebody said about its people, what carries them, camera and light. */
+export const shotSchema = z.strictObject({
+  people: z.array(posedSchema).min(1).max(40).superRefine(eachOnce('role')).superRefine(eachOnce('personId')),
+  /** What people sit, lean or stand on, where it stands. */
+  supports: z.array(supportSchema).max(4),
+  message: messageSchema,
+  camera: cameraSchema,
+  light: lightSchema,
+  exposure: exposureSchema.optional(),
+});
+export type Shot = z.infer<typeof shotSchema>;

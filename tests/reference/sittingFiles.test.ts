@@ -1,0 +1,56 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { contentHash } from '@/core/formats/contentHash';
+import { readSittingFile } from '@/core/formats';
+import type { Pose } from '@/core/pose';
+import { soloShot, type SoloShot } from '@/core/shot';
+
+/** Files that Gilvo itself wrote when each version was the newest one. */
+const textOf = (version: number) =>
+  readFileSync(join(import.meta.dirname, `sittingFiles/version-${version}.json`), 'utf8');
+
+interface Old {
+  sitter: { id: string; profile: { statureM: number } };
+  takes: { id: string; shot: SoloShot }[];
+}
+
+describe.each([1, 2, 3, 4, 5])('a file of version %i', (version) => {
+  const old = JSON.parse(textOf(version)) as Old;
+  const now = readSittingFile(textOf(version));
+
+  it('opens with its people, and says of each picture whose it is', () => {
+    expect(now.people.map((p) => [p.id, p.profile.statureM])).toEqual([
+      [old.sitter.id, old.sitter.profile.statureM],
+    ]);
+    expect(now.sitting.personIds).toEqual([old.sitter.id]);
+    for (const take of now.takes)
+      expect(take.shot.people.map((p) => [p.role, p.personId])).toEqual([['a', old.sitter.id]]);
+  });
+
+  it('has every one of its pictures as it was', () => {
+    expect(now.takes).toHaveLength(3);
+    const shots = now.takes.map((take) => soloShot(take.shot));
+    const before = old.takes.map(({ shot }) => ({ ...shot, pose: withoutOldPlaces(shot.pose) }));
+    expect(shots).toEqual(before);
+  });
+
+  it('keeps what was meant, and the frame', () => {
+    expect(now.takes[0]!.meant).toEqual([{ findingId: 'a/fist:left', reason: 'she boxes' }]);
+    expect(now.frames).toHaveLength(1);
+  });
+});
+
+/** Up to the second version the other upper arm had a name of its own. */
+function withoutOldPlaces(pose: Pose): Pose {
+  const to = (place: string) => (place === 'otherUpperArm' ? 'other:upperArm' : place);
+  return { ...pose, contacts: pose.contacts.map((c) => ({ ...c, to: to(c.to) })) } as Pose;
+}
+
+it('what was known of a record of the fifth version holds for it in its new form', () => {
+  const { takes, sitting, lineage } = readSittingFile(textOf(5));
+  expect(lineage[`takes/${takes[0]!.id}`]!.at(-1)).toBe(contentHash(takes[0]));
+  expect(lineage[`sittings/${sitting.id}`]!.at(-1)).toBe(contentHash(sitting));
+  // what had gone on since it was in a file stays so
+  expect(lineage[`takes/${takes[1]!.id}`]).toEqual(['0123456789abcdef']);
+});
