@@ -5,7 +5,9 @@
 import { benchCore } from './bench/core';
 import { benchLoad } from './bench/load';
 import { benchPage } from './bench/page';
+import { benchPeopleFile } from './bench/peopleFile';
 
 benchCore();
+benchPeopleFile();
 await benchPage();
 await benchLoad();

@@ -170,6 +170,37 @@ describe('a store that cannot be used', () => {
     await gilvo.one('article');
   });
 
+  it('because an older Gilvo holds it goes on by itself when that is closed', async () => {
+    const { driver } = gilvo;
+    // a page without Gilvo makes the store anew in an older form, and does not let go of it
+    await gilvo.open('/icon.svg');
+    await driver.executeAsyncScript(`
+      const done = arguments[0];
+      indexedDB.deleteDatabase('gilvo').onsuccess = () => {
+        const open = indexedDB.open('gilvo', 10);
+        open.onupgradeneeded = () => {
+          for (const name of ['sitters', 'sittings', 'takes', 'frames'])
+            open.result.createObjectStore(name, { keyPath: 'id' });
+          open.result
+            .createObjectStore('preferences', { keyPath: 'key' })
+            .put({ key: 'storeId', value: 'older' });
+        };
+        open.onsuccess = () => { window.held = open.result; done(); };
+      };`);
+    const older = await driver.getWindowHandle();
+    await driver.switchTo().newWindow('tab');
+    await gilvo.open('/');
+    expect(await fault()).toBe('held');
+    expect(await gilvo.text('h1')).toBe('An older Gilvo is open in another tab');
+    expect(await gilvo.violations()).toEqual([]);
+    const newer = await driver.getWindowHandle();
+    await driver.switchTo().window(older);
+    await driver.close();
+    await driver.switchTo().window(newer);
+    // brought up to date, it has what every new store has
+    await gilvo.one('article');
+  });
+
   it('because a newer Gilvo has brought it on gives way, and says so', async () => {
     await gilvo.open('/');
     await gilvo.one('article');

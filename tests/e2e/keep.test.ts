@@ -157,12 +157,12 @@ describe('bad input', () => {
         text.replace('"focalLengthMm": 85', '"focalLengthMm": 0'),
         'shot.camera.focalLengthMm is 0',
       ],
-      ['tall.json', text.replace('"statureM": 1.86', '"statureM": 3'), 'sitter.profile.statureM is 3'],
+      ['tall.json', text.replace('"statureM": 1.86', '"statureM": 3'), 'people[0].profile.statureM is 3'],
       ['odd.json', text.replace('"minutes": 30', '"mood": 1, "minutes": 30'), 'sitting: '],
       [
         'later.json',
-        text.replace('"version": 5', '"version": 6'),
-        'version is 6; this Gilvo reads version 1, 2, 3, 4, 5',
+        text.replace(/"version": \d+/, '"version": 99'),
+        'version is 99; this Gilvo reads version 1, 2, 3,',
       ],
     ]) {
       expect(broken).not.toBe(text);

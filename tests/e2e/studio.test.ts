@@ -155,7 +155,6 @@ it('the theme that was chosen stays', async () => {
 it('the desk’s pictures are kept, and found again', async () => {
   const kept = async () =>
     (JSON.parse(await gilvo.wholeStore()) as { pictures: { key: string }[] }).pictures.map((p) => p.key);
-  await gilvo.emptyStore();
   await gilvo.open('/');
   await gilvo.one('article canvas[data-state="drawn"]');
   const before = await kept();

@@ -21,22 +21,24 @@ async function inAnotherTab(act: () => Promise<void>): Promise<void> {
   }
 }
 
-/** Sets a setting of a stored take behind the page's back: nothing hears of it before the next write. */
-async function setUnheard(takeId: string, setting: string, value: number): Promise<void> {
+/**
+ * Changes a stored record behind the page's back: nothing hears of it before the next write.
+ * @param change what is done to `record`, as script.
+ */
+async function changeUnheard(table: string, id: string, change: string): Promise<void> {
   await gilvo.driver.executeAsyncScript(
-    `const [takeId, setting, value, done] = arguments;
+    `const [table, id, done] = arguments;
      const open = indexedDB.open('gilvo');
      open.onsuccess = () => {
        const db = open.result;
-       const takes = db.transaction('takes', 'readwrite').objectStore('takes');
-       takes.get(takeId).onsuccess = ({ target: { result } }) => {
-         result.shot.people[0].pose.settings[setting] = value;
-         takes.put(result).onsuccess = () => { db.close(); done(); };
+       const records = db.transaction(table, 'readwrite').objectStore(table);
+       records.get(id).onsuccess = ({ target: { result: record } }) => {
+         ${change};
+         records.put(record).onsuccess = () => { db.close(); done(); };
        };
      };`,
-    takeId,
-    setting,
-    value,
+    table,
+    id,
   );
 }
 
@@ -74,7 +76,7 @@ describe('a take that is open in two tabs', () => {
   it('tells both values of what was changed in both, and gives the choice', async () => {
     await gilvo.pose(4);
     await gilvo.click('button[title^="hips:"]');
-    await setUnheard('demo-take-4', 'hipsTurnLeftDeg', 33);
+    await changeUnheard('takes', 'demo-take-4', 'record.shot.people[0].pose.settings.hipsTurnLeftDeg = 33');
     await gilvo.andSeen(() => gilvo.type('hips turned left, °', '-20'));
     expect(await gilvo.text('[data-testid="changed-elsewhere"] li')).toBe(
       'hips turned left: 33 ° there, -20 ° here',
@@ -90,25 +92,42 @@ describe('a take that is open in two tabs', () => {
   });
 });
 
-it('a record that is typed in in two tabs keeps what was typed in each', async () => {
+describe('a record that is typed in in two tabs', () => {
   const kept = async (field: 'name' | 'addressAs', value: string) =>
     gilvo.driver.wait(
       async () => (await gilvo.stored<Sitter>('sitters', 'demo-odile'))[field] === value,
       PATIENCE_MS,
       `${field} was not kept`,
     );
-  await gilvo.open('/people?person=demo-odile');
-  await gilvo.one('form input[name="name"]');
-  await inAnotherTab(async () => {
+  const typed = (field: string, value: string) =>
+    gilvo.until(
+      `document.querySelector('input[name="${field}"]').value === ${JSON.stringify(value)}`,
+      `the form does not say ${value}`,
+    );
+
+  it('keeps what was typed in each', async () => {
     await gilvo.open('/people?person=demo-odile');
-    await gilvo.fill('input[name="addressAs"]', 'Coach');
+    await gilvo.one('form input[name="name"]');
+    await inAnotherTab(async () => {
+      await gilvo.open('/people?person=demo-odile');
+      await gilvo.fill('input[name="addressAs"]', 'Coach');
+      await kept('addressAs', 'Coach');
+    });
+    await gilvo.fill('input[name="name"]', 'Odile Lind');
+    await kept('name', 'Odile Lind');
     await kept('addressAs', 'Coach');
+    await typed('addressAs', 'Coach');
   });
-  await gilvo.fill('input[name="name"]', 'Odile Lind');
-  await kept('name', 'Odile Lind');
-  await kept('addressAs', 'Coach');
-  await gilvo.until(
-    'document.querySelector(\'input[name="addressAs"]\').value === "Coach"',
-    'the form did not follow',
-  );
+
+  it('tells both values of what was changed in both, and gives the choice', async () => {
+    await changeUnheard('sitters', 'demo-odile', 'record.addressAs = "Trainer"');
+    await gilvo.fill('input[name="addressAs"]', 'Odile');
+    const told = await gilvo.text('[data-testid="changed-elsewhere"] li');
+    expect(told).toBe('addressed as: “Trainer” there, “Odile” here');
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.press('Take the other');
+    await typed('addressAs', 'Trainer');
+    await kept('addressAs', 'Trainer');
+    expect(await gilvo.texts('[data-testid="changed-elsewhere"]')).toEqual([]);
+  });
 });
