@@ -6,7 +6,7 @@ import { rebased, withValue, type Conflict } from '@/core/changes';
 import { meantId, type Take } from '@/core/sitting';
 import type { KeyNumber, Light } from '@/core/light';
 import type { ShownExposure } from '@/core/picture';
-import { FIRST_ROLE, firstRole, soloShot, withSolo, type Role, type SoloShot } from '@/core/shot';
+import { FIRST_ROLE, firstRole, soloShot, withPerson, withSolo, type Role, type SoloShot } from '@/core/shot';
 import type { Exposure } from '@/core/set';
 import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
@@ -54,6 +54,8 @@ interface PoseState {
   /** Puts the key, or another source by its id, elsewhere. */
   moveSource(id: string, place: SourcePlace): void;
   setMeant(findingId: string, reason: string | null): void;
+  /** Gives the pose in the hand to another person, who gives theirs in exchange where there is one. */
+  setPerson(personId: string): void;
 }
 
 /** What dragging a source on the plan or from the side changes. */
@@ -145,6 +147,7 @@ export const usePoseStore = create<PoseState>()(
         setLight: (light) => shot((s) => ({ ...s, light })),
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
         moveSource: (id, place) => shot((s) => ({ ...s, light: withSourceAt(s.light, id, place) })),
+        setPerson: (personId) => change((t) => ({ ...t, shot: withPerson(t.shot, get().role, personId) })),
         setMeant: (id, reason) =>
           change((t) => {
             const findingId = meantId(get().role, id);

@@ -13,6 +13,7 @@ import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { LookPart } from './look/LookPart';
 import { LooksBar } from './LooksBar';
+import { PeopleOfSitting } from './PeopleOfSitting';
 import { SittingPart } from './SittingPart';
 import { TargetTable } from './TargetTable';
 
@@ -31,6 +32,8 @@ function useLooks({ sitting }: WholeSitting) {
     });
   }
   const change = (patch: Partial<Sitting>) => alter((now) => ({ ...now, ...patch }));
+  const changePeople = (how: (ids: string[]) => string[]) =>
+    alter((now) => ({ ...now, personIds: how(now.personIds) }));
   const alterLooks = (how: (looks: Look[]) => Look[]) => alter((now) => ({ ...now, looks: how(now.looks) }));
   const changeLook = (patch: Partial<Look>) =>
     alterLooks((looks) => looks.map((l) => (l.id === look.id ? { ...l, ...patch } : l)));
@@ -50,7 +53,7 @@ function useLooks({ sitting }: WholeSitting) {
     setLookId(back.id);
     setGone(null);
   }
-  return { look, gone, failed, open: setLookId, change, changeLook, add, remove, bringBack };
+  return { look, gone, failed, open: setLookId, change, changePeople, changeLook, add, remove, bringBack };
 }
 
 function BriefTitle({ sitting }: { sitting: Sitting }) {
@@ -71,7 +74,8 @@ function BriefTitle({ sitting }: { sitting: Sitting }) {
 
 function Brief({ whole }: { whole: WholeSitting }) {
   const { sitting, people, takes } = whole;
-  const { look, gone, failed, open, change, changeLook, add, remove, bringBack } = useLooks(whole);
+  const { look, gone, failed, open, change, changePeople, changeLook, add, remove, bringBack } =
+    useLooks(whole);
   return (
     <main className="mx-auto w-full max-w-[1280px] px-4 py-5 sm:px-8">
       <BriefTitle sitting={sitting} />
@@ -80,7 +84,8 @@ function Brief({ whole }: { whole: WholeSitting }) {
           {failed}
         </p>
       )}
-      <SittingPart sitting={sitting} people={people} onChange={change} />
+      <PeopleOfSitting whole={whole} onPeople={changePeople} />
+      <SittingPart sitting={sitting} onChange={change} />
       <LooksBar sitting={sitting} openId={look.id} onOpen={open} onAdd={add} />
       {gone && (
         <UndoLine className="mt-3" words={`${gone.look.name} is gone.`} onUndo={() => bringBack(gone)} />
@@ -89,7 +94,7 @@ function Brief({ whole }: { whole: WholeSitting }) {
         <LookPart
           key={look.id}
           look={look}
-          sitter={people[0]!}
+          people={people}
           poses={takes.filter((t) => t.lookId === look.id).length}
           onlyLook={sitting.looks.length === 1}
           onChange={changeLook}

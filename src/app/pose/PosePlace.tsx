@@ -18,10 +18,11 @@ import { usePoseKeys } from './usePoseKeys';
 import { usePoseStore, type Panel } from '@/take/poseStore';
 import { Readings } from './readings/Readings';
 import { SideView } from '@/take/side/SideView';
-import { groundOf, type Room } from '@/core/scene';
+import { groundOf } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
 import { StationPanel } from './panels/StationPanel';
 import { TakePlace } from '@/take/TakePlace';
+import { WhoseTake } from '@/take/WhoseTake';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
 import { useCard } from './picture/useCard';
@@ -126,14 +127,15 @@ function Stations({ take, chosen, report }: StationsProps) {
 }
 
 interface SideColumnProps {
+  whole: WholeSitting;
   take: Take;
   shot: SoloShot;
-  room: Room;
   report: ShotReport | null;
 }
 
 /** What was done and whether it is kept, the set in drawings and numbers, and copies of the pose. */
-function SideColumn({ take, shot, room, report }: SideColumnProps) {
+function SideColumn({ whole, take, shot, report }: SideColumnProps) {
+  const { room } = whole.sitting;
   const saved = useAutosave();
   return (
     <div className="flex min-h-0 flex-col gap-2 p-3 [grid-area:side] desk:justify-between desk:overflow-y-auto desk:pl-0">
@@ -147,6 +149,7 @@ function SideColumn({ take, shot, room, report }: SideColumnProps) {
           {savedWords(saved)}
         </span>
       </div>
+      <WhoseTake whole={whole} take={take} />
       <ChangedElsewhere take={take} />
       <PlanView shot={shot} room={room} report={report} className="max-h-[250px] desk:max-h-[222px]" />
       <SideView shot={shot} report={report} />
@@ -188,7 +191,7 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
           onLost={at.setCardLost}
         />
       </div>
-      <SideColumn take={take} shot={chosen} room={whole.sitting.room} report={report} />
+      <SideColumn whole={whole} take={take} shot={chosen} report={report} />
       <Readings take={take} chosen={chosen} {...{ profile, wanted, ground, report, refused }} />
     </main>
   );

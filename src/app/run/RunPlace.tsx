@@ -15,9 +15,12 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
+import { useState } from 'react';
+import type { Pose } from '@/core/pose';
 import type { WholeSitting } from '@/data';
 import { Header } from '@/ui/place/Header';
 import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
+import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
 import { namesOf } from '@/ui/place/namesOf';
@@ -63,6 +66,29 @@ function OrderedTakes({ whole, onOrder, onRemove }: OrderedTakesProps) {
   );
 }
 
+interface AddedPoseProps {
+  whole: WholeSitting;
+  onAdd(pose: Pose, personId: string): void;
+}
+
+/** A pose of the house for the end of the run, of one of the people. */
+function AddedPose({ whole: { people, takes }, onAdd }: AddedPoseProps) {
+  const last = takes.at(-1)?.shot.people[0]?.personId;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const personId = chosen ?? last ?? people[0]!.id;
+  return (
+    <div className="rule-t mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 pt-4">
+      <span>Add a pose of the house</span>
+      {people.length > 1 && (
+        <PersonChoice label="of" people={people} personId={personId} onChoose={setChosen} />
+      )}
+      <span className="min-w-0 flex-1 basis-56">
+        <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => onAdd(pose, personId)} />
+      </span>
+    </div>
+  );
+}
+
 function Run({ whole }: { whole: WholeSitting }) {
   const { undoWords, takeBack, reorder, remove, add } = useRun(whole);
   return (
@@ -71,12 +97,7 @@ function Run({ whole }: { whole: WholeSitting }) {
       <CostOfRun takes={whole.takes} onOrder={(ids) => reorder(ids, 'Put in the cheapest order.')} />
       {undoWords && <UndoLine className="rule-b py-2 text-secondary" words={undoWords} onUndo={takeBack} />}
       <OrderedTakes whole={whole} onOrder={(ids) => reorder(ids, 'Order changed.')} onRemove={remove} />
-      <label className="rule-t mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 pt-4">
-        <span>Add a pose of the house</span>
-        <span className="min-w-0 flex-1 basis-56">
-          <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => add(pose)} />
-        </span>
-      </label>
+      <AddedPose whole={whole} onAdd={add} />
     </main>
   );
 }

@@ -32,11 +32,20 @@ function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) 
   );
 }
 
-function TakeInWords({ take: { shot, minutes, plannedFrames } }: { take: Take }) {
+interface TakeInWordsProps {
+  take: Take;
+  /** Whose picture it is, where several come into question. */
+  whose: string | null;
+}
+
+function TakeInWords({ take: { shot, minutes, plannedFrames }, whose }: TakeInWordsProps) {
   const { pose, camera } = soloShot(shot);
   return (
     <div className="min-w-0 flex-1">
-      <h2 className="text-lg leading-tight">{pose.name}</h2>
+      <h2 className="text-lg leading-tight">
+        {pose.name}
+        {whose && <span className="quiet text-sm font-normal"> {whose}</span>}
+      </h2>
       <p className="quiet">{pose.words}</p>
       <p className="text-sm">
         level {pose.level} · {camera.focalLengthMm} mm at {camera.distanceM.toFixed(1)} m · {minutes} min ·{' '}
@@ -81,7 +90,7 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
           className="h-[84px] w-[56px]"
           label={name}
         />
-        <TakeInWords take={take} />
+        <TakeInWords take={take} whose={whole.people.length > 1 ? sitterIn(whole, take).name : null} />
         <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
           Pose
         </Link>

@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { forSitter } from '@/core/library';
 import type { Pose } from '@/core/pose';
-import type { Sitter } from '@/core/people';
 import { nameOfShot, shotOfOne, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { addTake, database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
@@ -34,10 +33,10 @@ export function useRun({ takes, sitting, people }: WholeSitting) {
     });
   }
 
-  function add(pose: Pose) {
+  function add(pose: Pose, personId: string) {
     const like = takes.at(-1);
     if (!like) return;
-    const [sitter] = people as [Sitter, ...Sitter[]];
+    const sitter = people.find((p) => p.id === personId) ?? people[0]!;
     const own = forSitter(pose, sitter.profile.wheelchairSeatM);
     const shot = shotOfOne(sitter.id, { ...soloShot(like.shot), pose: own });
     const take = { ...like, id: crypto.randomUUID(), meant: [], shot };

@@ -59,6 +59,7 @@ export function useSetAtWork(whole: WholeSitting, take: Take) {
   return {
     ...reported,
     ...useRoomKeeper(whole),
+    whole,
     take,
     shot: reported.chosen,
     camera,

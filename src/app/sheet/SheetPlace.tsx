@@ -3,13 +3,14 @@
 import { format } from 'date-fns';
 import { Printer } from 'lucide-react';
 import Link from 'next/link';
-import { useSearchParams } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from '@/core/brief';
 import { setSheet } from '@/core/direct';
 import { forClient, type Sitter } from '@/core/people';
 import { soloShot, type SoloShot } from '@/core/shot';
 import type { WholeSitting } from '@/data';
+import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
@@ -30,8 +31,7 @@ type Paper = keyof typeof PAPERS;
 type Section = SheetSection & { shot?: SoloShot };
 
 /** The sections of a sheet. */
-function sectionsOf(kind: Kind, { sitting, people, takes }: WholeSitting): Section[] {
-  const [sitter] = people as [Sitter, ...Sitter[]];
+function sectionsOf(kind: Kind, { sitting, takes }: WholeSitting, sitter: Sitter): Section[] {
   if (kind === 'set')
     return setSheet(
       takes.map((t) => soloShot(t.shot)),
@@ -48,16 +48,68 @@ function sectionsOf(kind: Kind, { sitting, people, takes }: WholeSitting): Secti
   return kind === 'client' ? preparationSheet(source) : photographerChecklist(source);
 }
 
-function titleOf(kind: Kind, { sitting, people }: WholeSitting): string {
-  if (kind === 'client') return `${people.map((p) => p.addressAs).join(', ')}: your pictures`;
+function titleOf(kind: Kind, { sitting }: WholeSitting, sitter: Sitter): string {
+  if (kind === 'client') return `${sitter.addressAs}: your pictures`;
   return `${sitting.title}: ${kind === 'set' ? 'set sheet' : 'checklist'}`;
+}
+
+interface SheetHeadProps {
+  whole: WholeSitting;
+  kind: Kind;
+  /** Whose sheet it is. */
+  sitter: Sitter;
+  paper: Paper;
+  onPaper(paper: Paper): void;
+}
+
+/** The way back, the other sheets, whose sheet it is, and on which paper it is printed. */
+function SheetHead({ whole: { sitting, people }, kind, sitter, paper, onPaper }: SheetHeadProps) {
+  const router = useRouter();
+  return (
+    <header className="rule-b flex flex-wrap items-center gap-3 px-4 py-2 print:hidden">
+      <Link className="link-act" href={`/brief?sitting=${sitting.id}`}>
+        Back to the brief
+      </Link>
+      {(Object.keys(KINDS) as Kind[])
+        .filter((other) => other !== kind)
+        .map((other) => (
+          <Link key={other} className="link-act" href={`/sheet?sitting=${sitting.id}&for=${other}`}>
+            {KINDS[other].to}
+          </Link>
+        ))}
+      {kind !== 'set' && people.length > 1 && (
+        <PersonChoice
+          label="for"
+          people={people}
+          personId={sitter.id}
+          onChoose={(id) => router.replace(`/sheet?sitting=${sitting.id}&for=${kind}&person=${id}`)}
+        />
+      )}
+      <div className="ml-auto flex items-center gap-3">
+        <label className="flex items-center gap-2">
+          <span className="quiet">Paper</span>
+          <select className="field w-auto" value={paper} onChange={(e) => onPaper(e.target.value as Paper)}>
+            {Object.entries(PAPERS).map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button type="button" className="act flex items-center gap-1.5" onClick={() => window.print()}>
+          <Printer size={15} aria-hidden /> Print
+        </button>
+      </div>
+    </header>
+  );
 }
 
 /** The preparation sheet, the photographer's checklist or the assistant's set sheet, as it will be printed. */
 export function SheetPlace() {
   const whole = useSitting();
   useTheme('linen');
-  const asked = useSearchParams().get('for');
+  const params = useSearchParams();
+  const asked = params.get('for');
   const kind: Kind = asked === 'photographer' || asked === 'set' ? asked : 'client';
   const client = kind === 'client';
   const [paper, setPaper] = useState<Paper>('a4');
@@ -69,48 +121,20 @@ export function SheetPlace() {
       </p>
     );
   const { sitting, people } = whole;
-  const sections = sectionsOf(kind, whole);
+  // what somebody has said is on nobody else's sheet
+  const sitter = people.find((p) => p.id === params.get('person')) ?? people[0]!;
+  const sections = sectionsOf(kind, whole, sitter);
   const starts = new Date(sitting.startsAt);
   return (
     <>
-      <header className="rule-b flex flex-wrap items-center gap-3 px-4 py-2 print:hidden">
-        <Link className="link-act" href={`/brief?sitting=${sitting.id}`}>
-          Back to the brief
-        </Link>
-        {(Object.keys(KINDS) as Kind[])
-          .filter((other) => other !== kind)
-          .map((other) => (
-            <Link key={other} className="link-act" href={`/sheet?sitting=${sitting.id}&for=${other}`}>
-              {KINDS[other].to}
-            </Link>
-          ))}
-        <div className="ml-auto flex items-center gap-3">
-          <label className="flex items-center gap-2">
-            <span className="quiet">Paper</span>
-            <select
-              className="field w-auto"
-              value={paper}
-              onChange={(e) => setPaper(e.target.value as Paper)}
-            >
-              {Object.entries(PAPERS).map(([value, words]) => (
-                <option key={value} value={value}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
-          <button type="button" className="act flex items-center gap-1.5" onClick={() => window.print()}>
-            <Printer size={15} aria-hidden /> Print
-          </button>
-        </div>
-      </header>
+      <SheetHead whole={whole} kind={kind} sitter={sitter} paper={paper} onPaper={setPaper} />
       <main className={`sheet sheet-${paper}`} data-testid="sheet">
         <div>
-          <h1 className="text-2xl">{titleOf(kind, whole)}</h1>
+          <h1 className="text-2xl">{titleOf(kind, whole, sitter)}</h1>
           <p className="mt-1">
             {format(starts, 'EEEE d MMMM yyyy, HH:mm')}
             {sitting.place && `, ${sitting.place}`}
-            {!client && `, ${namesOf(people)}`}
+            {!client && `, ${kind === 'set' ? namesOf(people) : sitter.name}`}
           </p>
         </div>
         {sections.map((section) => (

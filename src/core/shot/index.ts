@@ -1,2 +1,11 @@
 export { FIRST_ROLE, shotSchema, type Mark, type Posed, type Role, type Shot } from './shot';
-export { firstRole, nameOfShot, personOf, shotOfOne, soloShot, withSolo, type SoloShot } from './solo';
+export {
+  firstRole,
+  nameOfShot,
+  personOf,
+  shotOfOne,
+  soloShot,
+  withPerson,
+  withSolo,
+  type SoloShot,
+} from './solo';

@@ -83,6 +83,19 @@ function withOtherPose(shot: Shot, role: Role, whole: Pose): Shot {
   return { ...shot, people, supports, message };
 }
 
+/**
+ * The picture with another person in a role; one who is in it already takes that person's place in exchange.
+ * @throws RangeError when the picture has no such role.
+ */
+export function withPerson(shot: Shot, role: Role, personId: string): Shot {
+  const before = personOf(shot, role).personId;
+  const people = shot.people.map((p) => {
+    if (p.role === role) return { ...p, personId };
+    return p.personId === personId ? { ...p, personId: before } : p;
+  });
+  return { ...shot, people };
+}
+
 /** A picture of one person. */
 export function shotOfOne(personId: string, { pose: whole, ...set }: SoloShot): Shot {
   const { objects: supports = NO_SUPPORTS, message, ...pose } = whole;

@@ -83,7 +83,7 @@ describe('an erase', () => {
       { key: 'theme', value: 'linen' },
     ]);
     await keepSurface(db, bodyOf('average').profile, 'sketched', surfaceOf(bodyOf('average'), 'sketched'));
-    const other = await startSitting(db, new Date('2026-12-01T09:00:00Z'), 'demo-bram');
+    const other = await startSitting(db, new Date('2026-12-01T09:00:00Z'), ['demo-bram']);
     const traces = await erasePerson(db, RUNA);
     expect(traces.sittings.map((s) => s.id)).toEqual([DEMO_SITTING.id]);
     expect(traces.takes).toHaveLength(5);
@@ -146,9 +146,9 @@ describe('sittings and looks', () => {
   });
 
   it('begin for a person who is there, and for nobody else', async () => {
-    const id = await startSitting(db, new Date('2026-12-01T09:00:00Z'), 'demo-pim');
+    const id = await startSitting(db, new Date('2026-12-01T09:00:00Z'), ['demo-pim']);
     expect((await loadSitting(db, id))!.people.map((p) => p.id)).toEqual(['demo-pim']);
-    await expect(startSitting(db, new Date(), 'nobody')).rejects.toThrow('sitterId nobody');
+    await expect(startSitting(db, new Date(), [RUNA, 'nobody'])).rejects.toThrow('person nobody');
   });
 });
 
@@ -205,6 +205,15 @@ describe('one of two in a picture', () => {
     expect(whole.frames).toHaveLength(2);
     expect(JSON.stringify(whole)).not.toContain(RUNA);
     expect(sitterIn(whole, whole.takes[0]!).id).toBe(JOSS);
+  });
+
+  it('stays in the sitting as long as a picture shows them', async () => {
+    await placeTwo();
+    const without = (id: string) =>
+      changeSitting(db, DEMO_SITTING.id, (s) => ({ ...s, personIds: s.personIds.filter((p) => p !== id) }));
+    await expect(without(JOSS)).rejects.toThrow('must keep who is in Slipway sway');
+    await changeSitting(db, DEMO_SITTING.id, (s) => ({ ...s, personIds: [...s.personIds, 'demo-pim'] }));
+    expect((await without('demo-pim')).personIds).toEqual([RUNA, JOSS]);
   });
 
   it('takes along what was theirs alone, frames too', async () => {

@@ -93,6 +93,9 @@ export async function changeSitting(
     const takes = await db.takes.where('sittingId').equals(sittingId).toArray();
     const lost = takes.find((t) => !looks.has(t.lookId));
     if (lost) throw new RangeError(`looks must keep ${lost.lookId}: ${nameOfShot(lost.shot)} belongs to it`);
+    const people = new Set(changed.personIds);
+    const posed = takes.find((t) => t.shot.people.some((p) => !people.has(p.personId)));
+    if (posed) throw new RangeError(`the sitting must keep who is in ${nameOfShot(posed.shot)}`);
     await db.sittings.put(changed);
     return changed;
   });

@@ -148,21 +148,27 @@ export async function addFrame(db: GilvoDatabase, frame: Frame): Promise<void> {
 }
 
 /**
- * Starts a sitting with one quiet pose for a person, or for a new one of average measures. Returns its id.
- * @throws RangeError when there is no such person.
+ * Starts a sitting with one quiet pose for the first of its people; where nobody is named, for a new one of average
+ * measures. Returns its id.
+ * @throws RangeError when one of them is not in the store.
  */
-export async function startSitting(db: GilvoDatabase, now: Date, sitterId?: string): Promise<string> {
+export async function startSitting(
+  db: GilvoDatabase,
+  now: Date,
+  people: readonly string[] = [],
+): Promise<string> {
   const id = crypto.randomUUID();
-  const personId = sitterId ?? `sitter-${id}`;
+  const personIds = people.length > 0 ? [...people] : [`sitter-${id}`];
   await db.transaction('rw', db.sitters, db.sittings, db.takes, async () => {
-    if (sitterId === undefined) await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: personId }));
-    else if (!(await db.sitters.get(sitterId)))
-      throw new RangeError(`sitterId ${sitterId} is not in the store`);
+    if (people.length === 0) await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: personIds[0] }));
+    const there = await db.sitters.bulkGet(personIds);
+    const missing = personIds.find((_, i) => !there[i]);
+    if (missing) throw new RangeError(`person ${missing} is not in the store`);
     await db.sittings.add(
       sittingSchema.parse({
         ...NEW_SITTING,
         id,
-        personIds: [personId],
+        personIds,
         startsAt: now.toISOString(),
       }),
     );
@@ -170,7 +176,7 @@ export async function startSitting(db: GilvoDatabase, now: Date, sitterId?: stri
       ...NEW_TAKE,
       id: `take-${id}`,
       sittingId: id,
-      shot: shotOfOne(personId, NEW_SHOT),
+      shot: shotOfOne(personIds[0]!, NEW_SHOT),
     });
   });
   return id;

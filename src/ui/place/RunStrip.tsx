@@ -15,6 +15,8 @@ interface RunCardProps {
   /** The one before it in the run. */
   before: Take | undefined;
   sitter: Sitter;
+  /** How the sitter is called, where several come into question. */
+  whose: string | null;
   look: Look | undefined;
   /** Frames that were taken of it. */
   taken: number;
@@ -23,7 +25,8 @@ interface RunCardProps {
 }
 
 /** One pose of the run, and what the change to it costs. */
-const RunCard = memo(function RunCard({ take, before, sitter, look, taken, href, isCurrent }: RunCardProps) {
+const RunCard = memo(function RunCard(props: RunCardProps) {
+  const { take, before, sitter, whose, look, taken, href, isCurrent } = props;
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const cost = useMemo(
     () => before && changeCost(soloShot(before.shot), soloShot(take.shot)),
@@ -46,6 +49,7 @@ const RunCard = memo(function RunCard({ take, before, sitter, look, taken, href,
         <span className="min-w-0 leading-tight">
           <span className="block font-bold">{nameOfShot(take.shot)}</span>
           <span className="quiet block text-xs">
+            {whose && `${whose} · `}
             {take.minutes} min · {taken ? `${taken} of ` : ''}
             {take.plannedFrames} frames
           </span>
@@ -78,6 +82,7 @@ export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
             take={take}
             before={takes[i - 1]}
             sitter={sitterIn(whole, take)}
+            whose={whole.people.length > 1 ? sitterIn(whole, take).addressAs : null}
             look={lookOf(sitting, take)}
             taken={frames.filter((f) => f.takeId === take.id).length}
             href={`${path}?sitting=${sitting.id}&take=${take.id}`}

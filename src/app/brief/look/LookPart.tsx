@@ -10,7 +10,7 @@ import { WornField } from './WornField';
 import { decimalFrom } from '@/core/checks';
 
 interface LookPartProps extends LookEdit {
-  sitter: Sitter;
+  people: readonly Sitter[];
   /** Poses that belong to the look. */
   poses: number;
   onlyLook: boolean;
@@ -54,7 +54,7 @@ function NameAndPlace({ look, poses, onlyLook, onChange, onRemove }: LookPartPro
 
 /** One look: message, uses, must-haves, clothes, props, what to avoid. */
 export function LookPart(props: LookPartProps) {
-  const { look, sitter, onChange } = props;
+  const { look, people, onChange } = props;
   const edit = { look, onChange };
   return (
     <div className="space-y-6">
@@ -62,7 +62,9 @@ export function LookPart(props: LookPartProps) {
       <MessageField {...edit} />
       <UsesField {...edit} />
       <MustHavesField {...edit} />
-      <WornField {...edit} sitter={sitter} />
+      {people.map((sitter) => (
+        <WornField key={sitter.id} {...edit} sitter={sitter} isOnly={people.length === 1} />
+      ))}
       <div className="grid grid-cols-1 gap-x-4 gap-y-3 sm:grid-cols-2">
         <KeptField
           label="Props"

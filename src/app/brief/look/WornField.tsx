@@ -3,17 +3,23 @@ import type { LookEdit } from './edit';
 
 type Item = Sitter['wardrobe'][number];
 
-/** What stays on when an item is put on: two of one slot are not worn together. */
+/** What stays on when an item is put on: two of one slot are not worn together; what others wear stays as it is. */
 function besides(item: Item, wears: readonly string[], wardrobe: readonly Item[]): string[] {
   const { slot } = GARMENTS[item.garment];
   return wears.filter((id) => {
     const other = wardrobe.find((w) => w.id === id);
-    return id !== item.id && other && (slot === 'none' || GARMENTS[other.garment].slot !== slot);
+    return id !== item.id && (!other || slot === 'none' || GARMENTS[other.garment].slot !== slot);
   });
 }
 
+interface WornFieldProps extends LookEdit {
+  sitter: Sitter;
+  /** Whether nobody else is in the sitting. */
+  isOnly: boolean;
+}
+
 /** What of the sitter's wardrobe is worn in a look. */
-export function WornField({ look: { wears }, sitter, onChange }: LookEdit & { sitter: Sitter }) {
+export function WornField({ look: { wears }, sitter, isOnly, onChange }: WornFieldProps) {
   const { wardrobe } = sitter;
   const wear = (item: Item, isWorn: boolean) =>
     onChange({
@@ -21,7 +27,7 @@ export function WornField({ look: { wears }, sitter, onChange }: LookEdit & { si
     });
   return (
     <fieldset>
-      <legend className="font-bold">Worn</legend>
+      <legend className="font-bold">{isOnly ? 'Worn' : `Worn by ${sitter.addressAs}`}</legend>
       {wardrobe.length === 0 && (
         <p className="quiet">
           The wardrobe of {sitter.addressAs} is empty; fill it in the record, and choose here.

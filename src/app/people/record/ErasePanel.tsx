@@ -57,6 +57,8 @@ export function ErasePanel({ sitter, onLeave, onErased }: ErasePanelProps) {
         {count(traces.takes.length, 'pose', 'poses')}, {count(traces.frames.length, 'frame', 'frames')} and{' '}
         {count(traces.groups.length, 'place in a group', 'places in groups')}. It cannot be undone. Files that
         were saved elsewhere stay where they are.
+        {traces.shared.sittings.length > 0 &&
+          ` ${count(traces.shared.sittings.length, 'sitting', 'sittings')} with others and ${count(traces.shared.takes.length, 'picture', 'pictures')} of several stay, without ${sitter.name}.`}
       </p>
       <NamedIn named={named} isTakenOut={isNameToo} onChange={setNameToo} />
       <div className="mt-2 flex flex-wrap items-end gap-3">

@@ -48,13 +48,17 @@ interface GroupProps {
   people: readonly Sitter[];
   onMembers(members: Member[]): void;
   onDissolve(): void;
+  /** Begins a sitting with people, by their ids. */
+  onSitting(personIds: string[]): void;
 }
 
 /** One group: who is in it, in which role. */
-export function GroupOfSitter({ group, sitter, people, onMembers, onDissolve }: GroupProps) {
+export function GroupOfSitter(props: GroupProps) {
+  const { group, sitter, people, onMembers, onDissolve, onSitting } = props;
   const { members } = group;
   const nameOf = (id: string) => people.find((p) => p.id === id)?.name ?? 'somebody';
   const isIn = (id: string) => members.some((m) => m.sitterId === id);
+  const here = members.map((m) => m.sitterId).filter((id) => people.some((p) => p.id === id && !p.binnedAt));
   const free = people.filter((p) => !p.binnedAt && !isIn(p.id));
   const put = (id: string, role: string) =>
     onMembers(members.map((m) => (m.sitterId === id ? { ...m, role } : m)));
@@ -64,9 +68,16 @@ export function GroupOfSitter({ group, sitter, people, onMembers, onDissolve }: 
         <h3 className="text-lg font-bold">
           {group.name} <span className="quiet text-sm font-normal">{GROUP_KINDS[group.kind]}</span>
         </h3>
-        <button type="button" className="link-act" onClick={onDissolve}>
-          Dissolve
-        </button>
+        <div className="flex shrink-0 gap-1">
+          {here.length > 1 && (
+            <button type="button" className="link-act" onClick={() => onSitting(here)}>
+              New sitting with all
+            </button>
+          )}
+          <button type="button" className="link-act" onClick={onDissolve}>
+            Dissolve
+          </button>
+        </div>
       </div>
       <ul>
         {members.map((member) => (

@@ -43,7 +43,7 @@ export function RecordHeader({ stored, isWrong, onBin, onErase }: RecordHeaderPr
   const state = recordKeeper.useKeeping((k) => k.state);
   const isBad = isWrong || state.kind === 'failed';
   const begin = () =>
-    doNow('newSitting', () => startSitting(database, new Date(), stored.id), {
+    doNow('newSitting', () => startSitting(database, new Date(), [stored.id]), {
       done: (id) => router.push(`/brief?sitting=${id}`),
     });
   return (

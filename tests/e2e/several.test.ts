@@ -1,0 +1,103 @@
+import { By } from 'selenium-webdriver';
+import { expect, it } from 'vitest';
+import type { Sitting, Take } from '@/core/sitting';
+import { PHONE_SIZE, TABLET_SIZE } from './browser';
+import { openGilvo } from './gilvo';
+import { PATIENCE_MS } from './waits';
+
+const gilvo = openGilvo();
+const INES = 'demo-ines';
+const JOSS = 'demo-joss';
+let sittingId = '';
+
+const sitting = () => gilvo.stored<Sitting>('sittings', sittingId);
+async function takes(): Promise<Take[]> {
+  const all = (JSON.parse(await gilvo.wholeStore()) as { takes: Take[] }).takes;
+  return all.filter((t) => t.sittingId === sittingId).sort((a, b) => a.position - b.position);
+}
+const whose = async () => (await takes()).map((t) => t.shot.people.map((p) => p.personId).join());
+async function comes(right: () => Promise<boolean>, what: string): Promise<void> {
+  await gilvo.driver.wait(right, PATIENCE_MS, what);
+}
+/** Chooses in a select, by its label, what is shown there with some words. */
+async function choose(label: string, words: string): Promise<void> {
+  const select = await gilvo.one(`select[aria-label="${label}"]`);
+  await (await select.findElement(By.xpath(`.//option[normalize-space()="${words}"]`))).click();
+}
+/** The choice among people that stands under a label. */
+async function choosePerson(label: string, name: string): Promise<void> {
+  const path = `//label[span[normalize-space()="${label}"]]//option[normalize-space()="${name}"]`;
+  await (await gilvo.driver.wait(
+    async () => (await gilvo.driver.findElements(By.xpath(path)))[0],
+    PATIENCE_MS,
+    `no ${name}`,
+  ))!.click();
+}
+
+it('a sitting is begun with all of a group', async () => {
+  await gilvo.open(`/people?person=${JOSS}`);
+  await gilvo.press('Belongs to');
+  await gilvo.press('New sitting with all', '//section[@aria-label="Ines and Joss"]');
+  await gilvo.one('section[aria-label="People of the sitting"]');
+  sittingId = await gilvo.driver.executeScript<string>(
+    'return new URLSearchParams(location.search).get("sitting")',
+  );
+  expect((await sitting()).personIds).toEqual([INES, JOSS]);
+  expect(await gilvo.violations()).toEqual([]);
+});
+
+it('somebody is brought in, and leaves again, but nobody who is in a picture', async () => {
+  await choose('Bring somebody into the sitting', 'Pim Nyström');
+  await comes(async () => (await sitting()).personIds.length === 3, 'nobody came in');
+  expect(await gilvo.texts('section[aria-label="People of the sitting"] button')).toEqual([
+    'leaves',
+    'leaves',
+  ]);
+  await gilvo.click('button[aria-label="Pim Nyström leaves the sitting"]');
+  await comes(async () => (await sitting()).personIds.length === 2, 'nobody left');
+});
+
+it('poses are added for one or the other, and the run says whose each is', async () => {
+  await gilvo.open(`/run?sitting=${sittingId}`);
+  await choosePerson('of', 'Joss Calder');
+  await choose('Add a pose of the house', 'Slipway sway');
+  await comes(async () => (await takes()).length === 2, 'no pose was added');
+  expect(await whose()).toEqual([INES, JOSS]);
+  expect((await gilvo.texts('ol[aria-label="Poses in order"] h2'))[1]).toContain('Joss Calder');
+  for (const size of [PHONE_SIZE, TABLET_SIZE]) {
+    await gilvo.open(`/run?sitting=${sittingId}`, size);
+    await gilvo.one('ol[aria-label="Poses in order"] h2');
+    expect(await gilvo.violations()).toEqual([]);
+  }
+});
+
+it('in Pose a picture goes over to another, with their body', async () => {
+  const [, second] = (await takes()) as [Take, Take];
+  await gilvo.open(`/pose?sitting=${sittingId}&take=${second.id}`);
+  await gilvo.one('[data-testid="pose-place"][data-surface]:not([data-surface="none"])');
+  await gilvo.andSeen(() => choosePerson('picture of', 'Ines Calder'));
+  await gilvo.saved();
+  expect(await whose()).toEqual([INES, INES]);
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
+  await gilvo.saved();
+  expect(await whose()).toEqual([INES, JOSS]);
+});
+
+it('each has a preparation sheet without the other’s words', async () => {
+  await gilvo.open(`/sheet?sitting=${sittingId}&for=client`);
+  expect(await gilvo.text('h1')).toContain('Ines');
+  await choosePerson('for', 'Joss Calder');
+  await gilvo.until('document.querySelector("h1").textContent.startsWith("Joss")', 'the sheet is still hers');
+  expect(await gilvo.text('[data-testid="sheet"]')).not.toContain('Ines');
+});
+
+it('one who is erased leaves the other’s sitting and pictures', async () => {
+  await gilvo.open(`/people?person=${JOSS}`);
+  await gilvo.press('Erase');
+  expect(await gilvo.text('section[aria-label="Erase Joss Calder"]')).toContain('with others');
+  await gilvo.fill('section[aria-label="Erase Joss Calder"] input:not([type="checkbox"])', 'Joss Calder');
+  await gilvo.press('Erase for good');
+  await comes(async () => (await sitting()).personIds.length === 1, 'the sitting still names the erased');
+  expect(await whose()).toEqual([INES]);
+});
