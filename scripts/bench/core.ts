@@ -14,7 +14,7 @@ import {
   seeShot,
   type HeadTable,
 } from '@/core/picture';
-import type { SoloShot } from '@/core/shot';
+import { shotOfOne, type SoloShot } from '@/core/shot';
 import { faceChartOf } from '@/core/picture/face/chart';
 import { rayMeets } from '@/core/picture/face/rays';
 import { illuminate } from '@/core/picture/raster/illuminate';
@@ -180,11 +180,9 @@ function rays(): void {
 }
 
 function orders(): void {
-  const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i): SoloShot => ({
-    pose,
-    camera: { ...CAMERA, focalLengthMm: i % 2 ? 85 : 50 },
-    light: LIGHT,
-  }));
+  const nine = STANDING_POSES.concat(STANDING_POSES.slice(1)).map((pose, i) =>
+    shotOfOne('sitter', { pose, camera: { ...CAMERA, focalLengthMm: i % 2 ? 85 : 50 }, light: LIGHT }),
+  );
   const cost = nine.map((a, i) => nine.map((b, j) => (i === j ? 0 : changeCost(a, b).totalS)));
   const exactMs = Math.min(...Array.from({ length: 5 }, () => elapsedMs(() => cheapestOrder(cost))));
   let least = 0;

@@ -17,6 +17,8 @@ interface PersonLineProps {
   onLeave(): void;
 }
 
+const inPoses = (n: number) => (n === 0 ? 'in no pose yet' : `in ${n} ${n === 1 ? 'pose' : 'poses'}`);
+
 /** Who is photographed, what may be done with them, and what is still open with them. */
 function PersonLine({ sitter, poses, isOnly, onLeave }: PersonLineProps) {
   const open = stillOpen(sitter);
@@ -30,7 +32,7 @@ function PersonLine({ sitter, poses, isOnly, onLeave }: PersonLineProps) {
         {' '}
         {touch === 'yes' ? 'touch is agreed' : 'words and mirroring, no touch'}
         {open.length > 0 && ` · still open: ${open.join('; ')}`}
-        {!isOnly && ` · in ${poses} ${poses === 1 ? 'pose' : 'poses'}`}
+        {!isOnly && ` · ${inPoses(poses)}`}
       </span>
       {!isOnly && poses === 0 && (
         <button
@@ -89,7 +91,7 @@ export function PeopleOfSitting({ whole: { sitting, people, takes }, onPeople }:
         <AddChoice
           label="Bring somebody into the sitting"
           empty="bring somebody in"
-          className="mt-1 w-auto max-w-full"
+          className="mt-1 sm:max-w-72"
           options={choices.map((c) => [c.key, c.words])}
           onChoose={bringIn}
         />

@@ -2,17 +2,17 @@
 
 import { useMemo, useState } from 'react';
 import { cuesBetween, type Cue } from '@/core/direct';
-import { neutralPose } from '@/core/pose';
-import { soloShot } from '@/core/shot';
+import { poseBefore } from '@/core/sequence';
+import { firstRole, personOf, soloShot } from '@/core/shot';
 import { addFrame, database, type WholeSitting } from '@/data';
 import type { Frame } from '@/core/sitting';
 import { doNow } from '@/keeping';
 import type { SetPlace } from './directPlace';
 
 function cuesFor({ takes }: WholeSitting, index: number): Cue[] {
-  const earlier = takes[index - 1];
-  const before = earlier ? soloShot(earlier.shot).pose : neutralPose('arrives');
-  return cuesBetween(before, soloShot(takes[index]!.shot).pose);
+  const { shot } = takes[index]!;
+  const before = poseBefore(takes[index - 1]?.shot, personOf(shot, firstRole(shot)).personId);
+  return cuesBetween(before, soloShot(shot).pose);
 }
 
 /** The frames of a sitting, those too that are still on their way to the disk: on set nothing waits for a store. */

@@ -2,7 +2,6 @@
 
 import { useMemo } from 'react';
 import { changeCost, cheapestOrder, MOST_EXACT, totalCost } from '@/core/sequence';
-import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 
 /** A saving below this is none, seconds. */
@@ -10,9 +9,7 @@ const LEAST_SAVING_S = 0.5;
 
 /** The cost of the run as it stands, and of the cheapest order where the run is short enough to know it. */
 function costOf(takes: readonly Take[]) {
-  const matrix = takes.map((a) =>
-    takes.map((b) => (a === b ? 0 : changeCost(soloShot(a.shot), soloShot(b.shot)).totalS)),
-  );
+  const matrix = takes.map((a) => takes.map((b) => (a === b ? 0 : changeCost(a.shot, b.shot).totalS)));
   const now = totalCost(
     matrix,
     takes.map((_, i) => i),

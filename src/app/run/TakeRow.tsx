@@ -13,7 +13,7 @@ import { RemoveButton } from '@/ui/fields/RemoveButton';
 
 /** What it costs to come here from the pose before. */
 function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) {
-  const cost = before && changeCost(soloShot(before.shot), soloShot(take.shot));
+  const cost = before && changeCost(before.shot, take.shot);
   return (
     <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
       {cost ? (
@@ -21,6 +21,7 @@ function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) 
           <span className="h-full w-px bg-base-300" aria-hidden />
           <strong>{Math.round(cost.totalS)} s</strong>
           <span className="quiet">
+            {cost.arrivals > 0 && 'somebody else comes, '}
             {cost.cues} {cost.cues === 1 ? 'cue' : 'cues'}
             {cost.gear.length ? `, ${cost.gear.join(', ')}` : ', same lens and light'}
           </span>

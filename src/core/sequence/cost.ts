@@ -1,14 +1,16 @@
 import isSame from 'fast-deep-equal';
 import type { Camera, CameraTurn } from '../camera';
 import type { Light } from '../light';
-import type { SoloShot } from '../shot';
+import { soloShot, type Shot } from '../shot';
 import { turnBetweenDeg } from '../units';
-import { differenceOf, settingChange, SETTINGS, type Change } from '../pose';
+import { differenceOf, neutralPose, settingChange, SETTINGS, type Change, type Pose } from '../pose';
 
 /** Seconds of each kind of change beside the settings' own figures (common practice; estimates, not yet measured on sets). */
 export const CHANGE_SECONDS = {
   /** Saying goodbye to the old pose and settling the new one. */
   settle: 6,
+  /** Somebody else comes into the picture: calling, walking in, finding the mark. */
+  arrival: 15,
   contact: 4,
   /** Another support, or another order of the legs: sitting down, getting up, finding the place. */
   carried: 14,
@@ -59,17 +61,31 @@ export interface ChangeCost {
   cues: number;
   /** Gear that changes, in words. */
   gear: string[];
+  /** People who were not in the picture before. */
+  arrivals: number;
 }
 
-/** Seconds to go from one shot to another. */
-export function changeCost(from: SoloShot, to: SoloShot): ChangeCost {
-  const changes = differenceOf(from.pose, to.pose);
-  const poseS = changes.reduce<number>((s, c) => s + changeSeconds(c), CHANGE_SECONDS.settle);
+/** The pose from which somebody comes into a picture: that of the picture before, or an easy stance. */
+export function poseBefore(before: Shot | undefined, personId: string): Pose {
+  const role = before?.people.find((p) => p.personId === personId)?.role;
+  return before && role ? soloShot(before, role).pose : neutralPose('arrives');
+}
+
+/** Seconds to go from one picture to another: everybody in it is directed, and who was not in it comes first. */
+export function changeCost(from: Shot, to: Shot): ChangeCost {
+  const changes = to.people.map(({ role, personId }) =>
+    differenceOf(poseBefore(from, personId), soloShot(to, role).pose),
+  );
+  const was = new Set(from.people.map((p) => p.personId));
+  const arrivals = to.people.filter((p) => !was.has(p.personId)).length;
+  const settling = CHANGE_SECONDS.settle * to.people.length + CHANGE_SECONDS.arrival * arrivals;
+  const poseS = changes.flat().reduce<number>((s, c) => s + changeSeconds(c), settling);
   const gear: string[] = [];
   const cameraS = cameraSeconds(from.camera, to.camera, gear);
   const lightS = CHANGE_SECONDS.light * standsChanged(from.light, to.light);
   if (lightS > 0) gear.push('light');
-  return { totalS: poseS + cameraS + lightS, poseS, cameraS, lightS, cues: changes.length, gear };
+  const totalS = poseS + cameraS + lightS;
+  return { totalS, poseS, cameraS, lightS, cues: changes.flat().length, gear, arrivals };
 }
 
 function cameraSeconds(a: Camera, b: Camera, gear: string[]): number {

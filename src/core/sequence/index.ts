@@ -1,2 +1,2 @@
-export { changeCost, type ChangeCost } from './cost';
+export { changeCost, poseBefore, type ChangeCost } from './cost';
 export { cheapestOrder, MOST_EXACT, totalCost, type Order } from './order';

@@ -28,10 +28,7 @@ interface RunCardProps {
 const RunCard = memo(function RunCard(props: RunCardProps) {
   const { take, before, sitter, whose, look, taken, href, isCurrent } = props;
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
-  const cost = useMemo(
-    () => before && changeCost(soloShot(before.shot), soloShot(take.shot)),
-    [before, take],
-  );
+  const cost = useMemo(() => before && changeCost(before.shot, take.shot), [before, take]);
   return (
     <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
       <Link

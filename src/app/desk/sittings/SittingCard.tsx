@@ -22,9 +22,7 @@ async function saveFile({ id, title }: Sitting): Promise<void> {
 
 /** Figures of a sitting: what is planned, and what was taken. */
 function Figures({ whole: { sitting, takes, frames } }: { whole: WholeSitting }) {
-  const changes = takes
-    .slice(1)
-    .reduce((s, t, i) => s + changeCost(soloShot(takes[i]!.shot), soloShot(t.shot)).totalS, 0);
+  const changes = takes.slice(1).reduce((s, t, i) => s + changeCost(takes[i]!.shot, t.shot).totalS, 0);
   const keepers = frames.filter((f) => f.keeper).length;
   const figures = [
     ['poses', String(takes.length)],
@@ -126,7 +124,7 @@ export function SittingCard({ whole, lastTakeId, isNext }: SittingCardProps) {
           ))}
           {sitting.looks.map((l) => l.name).join(', ')}
         </p>
-        <p className="quiet mt-1 max-w-prose">{people.map((p) => p.note).join(' ')}</p>
+        <p className="quiet mt-1 max-w-prose">{people.length === 1 && people[0]!.note}</p>
         <Figures whole={whole} />
         <WaysIn sitting={sitting} last={last} />
       </div>
