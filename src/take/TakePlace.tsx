@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { lookOf } from '@/core/brief';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
@@ -9,6 +9,7 @@ import { namesOf } from '@/ui/place/namesOf';
 import { RunStrip } from '@/ui/place/RunStrip';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { useSitting } from '@/ui/place/useSitting';
+import { studio } from '@/workers/studioClient';
 import { usePoseStore } from './poseStore';
 import { useOpenTake } from './useOpenTake';
 
@@ -24,6 +25,8 @@ export function TakePlace({ path, className, children }: TakePlaceProps) {
   const whole = useSitting();
   const take = useOpenTake(whole, path);
   const dragging = usePoseStore((s) => s.dragging);
+  // it is there by the time that the sitting is read
+  useEffect(() => void studio('live').wake(), []);
   // the run below is brought up to date when the hand rests
   const [rested, setRested] = useState(whole);
   if (!dragging && rested !== whole) setRested(whole);

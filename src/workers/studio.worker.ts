@@ -54,6 +54,7 @@ import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
 import { database, keepPicture, keepSurface, keptPicture, keptSurface, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
+import { alone } from './alone';
 import { castAndKeep, takeKeptHead } from './headCasting';
 import { holdLock } from './holdLock';
 import { roleOf } from './roles';
@@ -85,13 +86,22 @@ interface Loaded {
 /** Hears how many pieces of a surface are done. */
 export type OnPiece = ((done: number, of: number) => void) & Partial<ProxyMarked>;
 
-/** A surface from the store, or built and kept there. A store that cannot be used only costs time. */
+/**
+ * A surface from the store, or built and kept there: by one worker, while another that wants it waits. A store that
+ * cannot be used only costs time.
+ */
 async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
-  const kept = await keptSurface(database, body.profile, detail).catch(() => undefined);
-  if (kept) return kept;
-  const surface = surfaceOf(body, detail, onPiece);
-  await keepSurface(database, body.profile, detail, surface).catch(() => undefined);
-  return surface;
+  const kept = () => keptSurface(database, body.profile, detail).catch(() => undefined);
+  return (
+    (await kept()) ??
+    alone(`surface ${detail} ${JSON.stringify(body.profile)}`, async () => {
+      const meanwhile = await kept();
+      if (meanwhile) return meanwhile;
+      const surface = surfaceOf(body, detail, onPiece);
+      await keepSurface(database, body.profile, detail, surface).catch(() => undefined);
+      return surface;
+    })
+  );
 }
 
 // what is kept for speed must not bring back a store that was cleared
@@ -153,6 +163,9 @@ function sketchFor(profile: BodyProfile): { standIn: StandIn } {
   return { standIn: createStandIn(body, surfaceOf(body, 'sketched')) };
 }
 
+/** Small pictures that a first look is had from, the best first. */
+const FIRST_LOOK_SCALES = [2, 1];
+
 /** Recomputes until the browser has compiled what a recompute takes. Source: first pictures of the bench. */
 const WARMING = 4;
 
@@ -175,6 +188,9 @@ function recomputed(
 
 const api = {
   holdLock,
+
+  /** Answers as soon as the worker is there. */
+  wake: (): void => undefined,
 
   /** Builds a surface and hands it over; the measuring stand-in is kept ready in this worker. */
   async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
@@ -232,6 +248,15 @@ const api = {
     const picture = developed(standIn, seeShot(standIn, shot, { lit: true, scale }).picture);
     await keepPicture(database, of, picture).catch(() => undefined);
     return transferred(picture);
+  },
+
+  /** What is there to be seen of a shot at once: its small picture where one is kept, else nothing. */
+  async firstLook(profile: BodyProfile, shot: SoloShot): Promise<PictureBytes | null> {
+    for (const scale of FIRST_LOOK_SCALES) {
+      const kept = await keptPicture(database, { profile, shot, scale }).catch(() => undefined);
+      if (kept) return transferred(kept);
+    }
+    return null;
   },
 
   /** The measuring picture with the step of exposure of each place in place of its colour. */

@@ -74,8 +74,9 @@ function usePoseReport(whole: WholeSitting, take: Take) {
   const wanted = useMemo(() => wantedIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
   const [card, setCardLost] = useCard();
-  // where nothing can be drawn, the measured picture stands in
-  const isPreviewed = card !== 'there' || (dragging && frameMs > SLOW_FRAME_MS);
+  const [isDrawn, setDrawn] = useState(false);
+  // where nothing can be drawn, or not yet, the measured picture stands in
+  const isPreviewed = card !== 'there' || !isDrawn || (dragging && frameMs > SLOW_FRAME_MS);
   const preview = useMemo(
     () => (isPreviewed ? { exposure: shownExposure } : null),
     [isPreviewed, shownExposure],
@@ -89,6 +90,7 @@ function usePoseReport(whole: WholeSitting, take: Take) {
     setFrameMs,
     card,
     setCardLost,
+    setDrawn,
     ...useReport(profile, chosen, wanted, ground, preview),
   };
 }
@@ -186,9 +188,10 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
       <StationPanel shot={chosen} panel={panel} others={others} wheelchairSeatM={wheelchairSeatM} />
       <div className="flex min-h-0 min-w-0 p-3 [grid-area:picture]">
         <Picture
-          {...{ card, profile, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
+          {...{ card, profile, chosen, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
           onFrameTime={at.setFrameMs}
           onLost={at.setCardLost}
+          onDrawn={at.setDrawn}
         />
       </div>
       <SideColumn whole={whole} take={take} shot={chosen} report={report} />

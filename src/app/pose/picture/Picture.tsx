@@ -13,6 +13,7 @@ import { FrameBox } from '@/ui/pictures/FrameBox';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { useIsDesk } from '@/ui/place/useIsDesk';
 import { usePoseStore, type Overlay, type Panel } from '@/take/poseStore';
+import { FirstLook } from './FirstLook';
 import { Handles } from './Handles';
 import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
@@ -29,6 +30,8 @@ const NO_SUPPORTS: Support[] = [];
 interface PictureProps {
   card: Card;
   profile: BodyProfile;
+  /** The shot as it was said. */
+  chosen: SoloShot;
   /** The shot that the report belongs to. */
   shot: SoloShot | null;
   report: ShotReport | null;
@@ -43,6 +46,8 @@ interface PictureProps {
   onFrameTime(leastMs: number): void;
   /** Hears that the graphics card was taken away, and that it is back. */
   onLost(isLost: boolean): void;
+  /** Hears that the figure is drawn. */
+  onDrawn(isDrawn: true): void;
 }
 
 /** What lies over the picture, seen through the lens. */
@@ -90,12 +95,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
     [look, shot, panel, report],
   );
-  if (!surface || !report || !shot || !view)
-    return (
-      <p className="flex h-full items-center justify-center text-[#f2e7cd]" role="status">
-        Building the sitter
-      </p>
-    );
+  if (!surface || !report || !shot || !view) return <FirstLook profile={profile} shot={props.chosen} />;
   return (
     <Viewfinder
       surface={surface}
@@ -113,6 +113,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
       onFrameTime={onFrameTime}
       onLost={onLost}
       isHeld={props.isHeld}
+      onDrawn={() => props.onDrawn(true)}
     />
   );
 }
@@ -142,7 +143,7 @@ export function Picture(props: PictureProps) {
   return (
     <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-2">
       <div className="min-h-0 flex-1">
-        <FrameBox aspect={shot ? frameAspect(shot.camera) : 2 / 3} className="bg-[#4f473c]">
+        <FrameBox aspect={frameAspect((shot ?? props.chosen).camera)} className="bg-[#4f473c]">
           {card !== 'none' && (
             <DrawnPicture {...props} look={look} exposureStops={exposureStops} isHeld={preview !== null} />
           )}
