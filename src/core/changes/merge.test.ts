@@ -74,6 +74,21 @@ describe('two changes of one record', () => {
     expect(merge(TAKE, theirs, mine).value.words).toEqual(['tall', 'calm', 'warm']);
   });
 
+  it('of the people of a picture are joined by their roles, whoever they are', () => {
+    const people = [
+      { role: 'a', personId: 'runa', pose: { chin: 1 } },
+      { role: 'b', personId: 'joss', pose: { chin: 1 } },
+    ];
+    const mine = [people[0]!, { ...people[1]!, pose: { chin: 4 } }];
+    const exchanged = [
+      { ...people[0]!, personId: 'joss' },
+      { ...people[1]!, personId: 'runa' },
+    ];
+    const { value, conflicts } = merge(people, mine, exchanged);
+    expect(conflicts).toEqual([]);
+    expect(value).toEqual([exchanged[0], { role: 'b', personId: 'runa', pose: { chin: 4 } }]);
+  });
+
   it('to another kind of thing are not mixed', () => {
     const mine = but((t) => (t.shot.camera.aim = { kind: 'point', heightM: 1.5 }));
     const theirs = but((t) => (t.shot.camera.aim = { kind: 'tilt', tiltDeg: 4 }));
