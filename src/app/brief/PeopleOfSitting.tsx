@@ -75,8 +75,11 @@ export function PeopleOfSitting({ whole: { sitting, people, takes }, onPeople }:
     onPeople((ids) => [...new Set([...ids, ...coming])]);
   };
   return (
-    <section aria-label="People of the sitting" className="mt-3">
-      <ul>
+    <section
+      aria-label="People of the sitting"
+      className="mt-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-1"
+    >
+      <ul className="min-w-0">
         {people.map((sitter) => (
           <PersonLine
             key={sitter.id}
@@ -91,7 +94,7 @@ export function PeopleOfSitting({ whole: { sitting, people, takes }, onPeople }:
         <AddChoice
           label="Bring somebody into the sitting"
           empty="bring somebody in"
-          className="mt-1 sm:max-w-72"
+          className="sm:max-w-56"
           options={choices.map((c) => [c.key, c.words])}
           onChoose={bringIn}
         />
