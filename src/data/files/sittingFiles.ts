@@ -25,11 +25,16 @@ function entriesOf({
 
 /**
  * The sitting as file text; what it says now is remembered, so that the file is known again.
- * @throws RangeError when there is no such sitting.
+ * @throws RangeError when there is no such sitting, or one of its people cannot be read.
  */
 export async function exportSitting(db: GilvoDatabase, sittingId: string, exportedAt: Date): Promise<string> {
   const whole = await loadSitting(db, sittingId);
   if (!whole) throw new RangeError(`sittingId ${sittingId} is not in the store`);
+  const unread = whole.sitting.personIds.length - whole.people.length;
+  if (unread > 0)
+    throw new RangeError(
+      `the records of ${unread} of its people cannot be read; mend them on the desk first`,
+    );
   const lineage = await grownLineage(db, entriesOf(whole));
   const text = writeSittingFile({ exportedAt: exportedAt.toISOString(), ...whole, lineage });
   // a store that takes nothing more is the first that one wants a file of

@@ -207,6 +207,17 @@ describe('one of two in a picture', () => {
     expect(sitterIn(whole, whole.takes[0]!).id).toBe(JOSS);
   });
 
+  it('leaves the sitting open where their record is broken, but not without them in a file', async () => {
+    await placeTwo();
+    await db.table('sitters').update(JOSS, { profile: null });
+    const whole = (await loadSitting(db, DEMO_SITTING.id))!;
+    expect(whole.people.map((p) => p.id)).toEqual([RUNA]);
+    expect(sitterIn(whole, whole.takes[1]!).id).toBe(RUNA);
+    await expect(exportSitting(db, DEMO_SITTING.id, new Date())).rejects.toThrow(
+      'records of 1 of its people',
+    );
+  });
+
   it('stays in the sitting as long as a picture shows them', async () => {
     await placeTwo();
     const without = (id: string) =>
