@@ -1,4 +1,5 @@
 import { By, Key } from 'selenium-webdriver';
+import { SITTING_FORMAT, SITTING_VERSION } from '@/core/formats/sittingFile';
 import { expect, it } from 'vitest';
 import { openBrowser, PHONE_SIZE, DESK_SIZE } from './browser';
 import { openGilvo } from './gilvo';
@@ -290,7 +291,10 @@ it('saves the sitting to a file', async () => {
   await gilvo.press('Save to a file');
   saved = await gilvo.downloaded();
   expect(saved.name).toBe('centenary-yearbook.gilvo.json');
-  expect(JSON.parse(saved.text)).toMatchObject({ format: 'gilvo.sitting', version: 5 });
+  expect(JSON.parse(saved.text)).toMatchObject({
+    format: SITTING_FORMAT,
+    version: SITTING_VERSION,
+  });
 });
 
 it('opens that file in an empty browser, and everything is there', async () => {
