@@ -15,6 +15,7 @@ export {
   restoreTake,
   saveTake,
   sitterIn,
+  whoseIn,
   startSitting,
   type WholeSitting,
 } from './records/sittings';

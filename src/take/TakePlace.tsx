@@ -2,22 +2,33 @@
 
 import { useEffect, useState, type ReactNode } from 'react';
 import { lookOf } from '@/core/brief';
+import type { Sitter } from '@/core/people';
 import type { Take } from '@/core/sitting';
-import type { WholeSitting } from '@/data';
+import { sitterIn, type WholeSitting } from '@/data';
 import { Header } from '@/ui/place/Header';
 import { namesOf } from '@/ui/place/namesOf';
 import { RunStrip } from '@/ui/place/RunStrip';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { useSitting } from '@/ui/place/useSitting';
 import { studio } from '@/workers/studioClient';
+import { PersonMissing } from './PersonMissing';
 import { usePoseStore } from './poseStore';
 import { useOpenTake } from './useOpenTake';
 
 interface TakePlaceProps {
   path: '/pose' | '/set';
   className: string;
-  /** What the place shows of the open take. */
-  children(whole: WholeSitting, take: Take): ReactNode;
+  /** What the place shows of the open take, and of whoever is in the hand. */
+  children(whole: WholeSitting, take: Take, sitter: Sitter): ReactNode;
+}
+
+type OpenTakeProps = Pick<TakePlaceProps, 'children'> & { whole: WholeSitting; take: Take };
+
+/** The open take, as long as the record of its person is here. */
+function OpenTake({ whole, take, children }: OpenTakeProps) {
+  const role = usePoseStore((s) => s.role);
+  const sitter = sitterIn(whole, take, role);
+  return sitter ? children(whole, take, sitter) : <PersonMissing whole={whole} take={take} />;
 }
 
 /** A place that works on one take: where one is above, the run below. */
@@ -45,7 +56,13 @@ export function TakePlace({ path, className, children }: TakePlaceProps) {
         sittingId={sitting.id}
         takeId={take?.id}
       />
-      {take ? children(whole, take) : <main className="flex-1" />}
+      {take ? (
+        <OpenTake whole={whole} take={take}>
+          {children}
+        </OpenTake>
+      ) : (
+        <main className="flex-1" />
+      )}
       <RunStrip whole={rested ?? whole} currentId={take?.id ?? ''} path={path} />
     </div>
   );

@@ -7,9 +7,9 @@ import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { usePoseStore } from './poseStore';
 
 /** Whose picture it is, where a sitting has several people; the pose goes over to whoever is chosen. */
-export function WhoseTake({ whole: { people }, take }: { whole: WholeSitting; take: Take }) {
+export function WhoseTake({ whole: { sitting, people }, take }: { whole: WholeSitting; take: Take }) {
   const { role, setPerson } = usePoseStore();
-  if (people.length < 2) return null;
+  if (sitting.personIds.length < 2) return null;
   const { personId } = personOf(take.shot, role);
   return <PersonChoice label="picture of" people={people} personId={personId} onChoose={setPerson} />;
 }

@@ -163,9 +163,6 @@ function sketchFor(profile: BodyProfile): { standIn: StandIn } {
   return { standIn: createStandIn(body, surfaceOf(body, 'sketched')) };
 }
 
-/** Small pictures that a first look is had from, the best first. */
-const FIRST_LOOK_SCALES = [2, 1];
-
 /** Recomputes until the browser has compiled what a recompute takes. Source: first pictures of the bench. */
 const WARMING = 4;
 
@@ -248,15 +245,6 @@ const api = {
     const picture = developed(standIn, seeShot(standIn, shot, { lit: true, scale }).picture);
     await keepPicture(database, of, picture).catch(() => undefined);
     return transferred(picture);
-  },
-
-  /** What is there to be seen of a shot at once: its small picture where one is kept, else nothing. */
-  async firstLook(profile: BodyProfile, shot: SoloShot): Promise<PictureBytes | null> {
-    for (const scale of FIRST_LOOK_SCALES) {
-      const kept = await keptPicture(database, { profile, shot, scale }).catch(() => undefined);
-      if (kept) return transferred(kept);
-    }
-    return null;
   },
 
   /** The measuring picture with the step of exposure of each place in place of its colour. */

@@ -1,5 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
+import type { Sitter } from '@/core/people';
 import type { Sitting, Take } from '@/core/sitting';
 import { PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
@@ -82,6 +83,29 @@ it('in Pose a picture goes over to another, with their body', async () => {
   await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
   await gilvo.saved();
   expect(await whose()).toEqual([INES, JOSS]);
+});
+
+it('in Set it goes over as well', async () => {
+  const [, second] = (await takes()) as [Take, Take];
+  await gilvo.open(`/set?sitting=${sittingId}&take=${second.id}`);
+  await choosePerson('picture of', 'Ines Calder');
+  await comes(async () => (await whose()).join() === [INES, INES].join(), 'it stayed with him');
+  await choosePerson('picture of', 'Joss Calder');
+  await comes(async () => (await whose()).join() === [INES, JOSS].join(), 'it stayed with her');
+});
+
+it('a picture of somebody whose record is broken is not drawn with another’s body', async () => {
+  const [, second] = (await takes()) as [Take, Take];
+  const joss = await gilvo.stored<Sitter>('sitters', JOSS);
+  await gilvo.putBehind('sitters', { ...joss, profile: null });
+  await gilvo.open(`/pose?sitting=${sittingId}&take=${second.id}`);
+  expect(await gilvo.text('main h1')).toContain('record of the person');
+  const inRun = await gilvo.text('ol[aria-label="Run"] a[aria-current="true"]');
+  expect(inRun).toContain('no record');
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.putBehind('sitters', joss);
+  await gilvo.open(`/pose?sitting=${sittingId}&take=${second.id}`);
+  await gilvo.one('[data-testid="pose-place"][data-surface]:not([data-surface="none"])');
 });
 
 it('each has a preparation sheet without the other’s words', async () => {

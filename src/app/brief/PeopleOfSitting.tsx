@@ -2,12 +2,10 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { latestConsents, stillOpen, type Group, type Sitter } from '@/core/people';
+import { latestConsents, peopleToCome, stillOpen, type Sitter, type ToCome } from '@/core/people';
+import { MOST_PEOPLE, shows } from '@/core/shot';
 import { allGroups, allPeople, database, type WholeSitting } from '@/data';
 import { AddChoice } from '@/ui/fields/AddChoice';
-
-/** So many people a sitting can have. */
-const MOST = 40;
 
 interface PersonLineProps {
   sitter: Sitter;
@@ -48,16 +46,7 @@ function PersonLine({ sitter, poses, isOnly, onLeave }: PersonLineProps) {
   );
 }
 
-/** Who can still come into a sitting: groups with all who are not in it yet, and everybody one by one. */
-function choicesFor(ids: readonly string[], people: readonly Sitter[], groups: readonly Group[]) {
-  const isFree = (id: string) => !ids.includes(id) && people.some((p) => p.id === id && !p.binnedAt);
-  const ofGroup = (group: Group) => group.members.map((m) => m.sitterId).filter(isFree);
-  const whole = groups.map((g) => ({ key: `group ${g.id}`, words: `all of ${g.name}`, ids: ofGroup(g) }));
-  const each = people.map(({ id, name }) => ({ key: id, words: name, ids: [id].filter(isFree) }));
-  return [...whole.filter((c) => c.ids.length > 1), ...each].filter(
-    (c) => c.ids.length > 0 && ids.length + c.ids.length <= MOST,
-  );
-}
+const wordsFor = ({ kind, name }: ToCome) => (kind === 'group' ? `all of ${name}` : name);
 
 interface PeopleOfSittingProps {
   whole: WholeSitting;
@@ -68,10 +57,10 @@ interface PeopleOfSittingProps {
 export function PeopleOfSitting({ whole: { sitting, people, takes }, onPeople }: PeopleOfSittingProps) {
   const everybody = useLiveQuery(() => allPeople(database), []) ?? [];
   const groups = useLiveQuery(() => allGroups(database), []) ?? [];
-  const choices = choicesFor(sitting.personIds, everybody, groups);
-  const posesOf = (id: string) => takes.filter((t) => t.shot.people.some((p) => p.personId === id)).length;
+  const choices = peopleToCome(sitting.personIds, everybody, groups, MOST_PEOPLE);
+  const posesOf = (id: string) => takes.filter((t) => shows(t.shot, id)).length;
   const bringIn = (key: string) => {
-    const coming = choices.find((c) => c.key === key)?.ids ?? [];
+    const coming = choices.find((c) => c.id === key)?.personIds ?? [];
     onPeople((ids) => [...new Set([...ids, ...coming])]);
   };
   return (
@@ -95,7 +84,7 @@ export function PeopleOfSitting({ whole: { sitting, people, takes }, onPeople }:
           label="Bring somebody into the sitting"
           empty="bring somebody in"
           className="sm:max-w-56"
-          options={choices.map((c) => [c.key, c.words])}
+          options={choices.map((c) => [c.id, wordsFor(c)])}
           onChoose={bringIn}
         />
       )}

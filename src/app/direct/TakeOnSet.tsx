@@ -1,8 +1,7 @@
 import Link from 'next/link';
-import { dressedFor, lookOf } from '@/core/brief';
 import { soloShot } from '@/core/shot';
 import { sitterIn, type WholeSitting } from '@/data';
-import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import type { Directing } from './useDirecting';
 
 interface OnSetProps {
@@ -19,7 +18,7 @@ export function Progress({ whole, directing: { take, index } }: OnSetProps) {
       <div className="flex items-baseline justify-between gap-3">
         <p>
           <Link href={`/pose?sitting=${sitting.id}&take=${take.id}`} className="font-bold">
-            {sitterIn(whole, take).addressAs}
+            {sitterIn(whole, take)?.addressAs ?? sitting.title}
           </Link>
           <span className="quiet">
             {' '}
@@ -45,13 +44,12 @@ export function Progress({ whole, directing: { take, index } }: OnSetProps) {
 /** The pose that is directed: its picture, the camera's numbers, the frames so far. */
 export function TakeOnSet({ whole, directing }: OnSetProps) {
   const { take, frameCount, keeperCount } = directing;
-  const shot = soloShot(take.shot);
-  const { pose, camera } = shot;
+  const { pose, camera } = soloShot(take.shot);
   return (
     <div className="rule-b flex gap-4 pb-4">
-      <PoseThumbnail
-        profile={dressedFor(sitterIn(whole, take), lookOf(whole.sitting, take))}
-        shot={shot}
+      <TakeThumbnail
+        whole={whole}
+        take={take}
         scale={1}
         className="h-[183px] w-[122px] shrink-0"
         label={pose.name}

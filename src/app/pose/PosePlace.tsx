@@ -7,7 +7,8 @@ import { useMemo, useState } from 'react';
 import type { Pose } from '@/core/pose';
 import { soloShot, type SoloShot } from '@/core/shot';
 import { meantId, type Take } from '@/core/sitting';
-import { sitterIn, type WholeSitting } from '@/data';
+import type { Sitter } from '@/core/people';
+import type { WholeSitting } from '@/data';
 import { Picture } from './picture/Picture';
 import { History, SideCopies } from './panels/EditTools';
 import { KeepPose } from './panels/KeepPose';
@@ -62,10 +63,8 @@ function useGhostPose(take: Take, { pose }: SoloShot, takes: readonly Take[]): P
 const SLOW_FRAME_MS = 66;
 
 /** The picture's report; where drawing lags behind the hand, each report brings a picture with it. */
-function usePoseReport(whole: WholeSitting, take: Take) {
+function usePoseReport({ sitting }: WholeSitting, take: Take, sitter: Sitter) {
   const { dragging, shownExposure, role } = usePoseStore();
-  const { sitting } = whole;
-  const sitter = sitterIn(whole, take, role);
   const chosen = soloShot(take.shot, role);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
@@ -82,7 +81,6 @@ function usePoseReport(whole: WholeSitting, take: Take) {
     [isPreviewed, shownExposure],
   );
   return {
-    sitter,
     chosen,
     profile,
     ground,
@@ -162,8 +160,14 @@ function SideColumn({ whole, take, shot, report }: SideColumnProps) {
   );
 }
 
-function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
-  const at = usePoseReport(whole, take);
+interface PoseAtWorkProps {
+  whole: WholeSitting;
+  take: Take;
+  sitter: Sitter;
+}
+
+function PoseAtWork({ whole, take, sitter }: PoseAtWorkProps) {
+  const at = usePoseReport(whole, take, sitter);
   const { chosen, profile, ground, wanted, card, report, shot, refused } = at;
   const { panel, overlay } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
@@ -173,7 +177,7 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
     [whole.takes, take.id],
   );
   const ghostPose = useGhostPose(take, chosen, whole.takes);
-  const { wheelchairSeatM } = at.sitter.profile;
+  const { wheelchairSeatM } = sitter.profile;
   return (
     <main
       className="pose-grid touch min-h-0 flex-1"
@@ -204,7 +208,7 @@ function PoseAtWork({ whole, take }: { whole: WholeSitting; take: Take }) {
 export function PosePlace() {
   return (
     <TakePlace path="/pose" className="flex min-h-place flex-col desk:h-place desk:min-h-[640px]">
-      {(whole, take) => <PoseAtWork whole={whole} take={take} />}
+      {(whole, take, sitter) => <PoseAtWork whole={whole} take={take} sitter={sitter} />}
     </TakePlace>
   );
 }

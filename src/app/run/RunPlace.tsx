@@ -73,9 +73,10 @@ interface AddedPoseProps {
 
 /** A pose of the house for the end of the run, of one of the people. */
 function AddedPose({ whole: { people, takes }, onAdd }: AddedPoseProps) {
-  const last = takes.at(-1)?.shot.people[0]?.personId;
   const [chosen, setChosen] = useState<string | null>(null);
-  const personId = chosen ?? last ?? people[0]!.id;
+  const last = takes.at(-1)?.shot.people[0]?.personId;
+  // the last picture can be of somebody whose record is not here
+  const personId = [chosen, last].find((id) => people.some((p) => p.id === id)) ?? people[0]!.id;
   return (
     <div className="rule-t mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 pt-4">
       <span>Add a pose of the house</span>

@@ -3,12 +3,11 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
-import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
 import { nameOfShot, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { sitterIn, type WholeSitting } from '@/data';
-import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+import { whoseIn, type WholeSitting } from '@/data';
+import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
 
 /** What it costs to come here from the pose before. */
@@ -36,7 +35,7 @@ function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) 
 interface TakeInWordsProps {
   take: Take;
   /** Whose picture it is, where several come into question. */
-  whose: string | null;
+  whose: string | undefined;
 }
 
 function TakeInWords({ take: { shot, minutes, plannedFrames }, whose }: TakeInWordsProps) {
@@ -84,14 +83,8 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
         >
           <GripVertical size={18} aria-hidden />
         </button>
-        <PoseThumbnail
-          profile={dressedFor(sitterIn(whole, take), lookOf(whole.sitting, take))}
-          shot={soloShot(take.shot)}
-          scale={1}
-          className="h-[84px] w-[56px]"
-          label={name}
-        />
-        <TakeInWords take={take} whose={whole.people.length > 1 ? sitterIn(whole, take).name : null} />
+        <TakeThumbnail whole={whole} take={take} scale={1} className="h-[84px] w-[56px]" label={name} />
+        <TakeInWords take={take} whose={whoseIn(whole, take)?.name} />
         <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
           Pose
         </Link>

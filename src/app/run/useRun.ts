@@ -35,8 +35,8 @@ export function useRun({ takes, sitting, people }: WholeSitting) {
 
   function add(pose: Pose, personId: string) {
     const like = takes.at(-1);
-    if (!like) return;
-    const sitter = people.find((p) => p.id === personId) ?? people[0]!;
+    const sitter = people.find((p) => p.id === personId);
+    if (!like || !sitter) return;
     const own = forSitter(pose, sitter.profile.wheelchairSeatM);
     const shot = shotOfOne(sitter.id, { ...soloShot(like.shot), pose: own });
     const take = { ...like, id: crypto.randomUUID(), meant: [], shot };

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Sitter } from '@/core/people';
 import type { WholeSitting } from '@/data';
 import type { Take } from '@/core/sitting';
 import { TakePlace } from '@/take/TakePlace';
@@ -9,8 +10,14 @@ import { LightPart } from './light/LightPart';
 import { SettingsSide } from './SettingsSide';
 import { useSetAtWork } from './useSetAtWork';
 
-function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
-  const set = useSetAtWork(whole, take);
+interface SetRoomProps {
+  whole: WholeSitting;
+  take: Take;
+  sitter: Sitter;
+}
+
+function SetRoom({ whole, take, sitter }: SetRoomProps) {
+  const set = useSetAtWork(whole, take, sitter);
   const { profile, shot, room, ground, points, meter, setMeter } = set;
   return (
     <main
@@ -42,7 +49,7 @@ function SetRoom({ whole, take }: { whole: WholeSitting; take: Take }) {
 export function SetPlace() {
   return (
     <TakePlace path="/set" className="flex min-h-place flex-col">
-      {(whole, take) => <SetRoom whole={whole} take={take} />}
+      {(whole, take, sitter) => <SetRoom whole={whole} take={take} sitter={sitter} />}
     </TakePlace>
   );
 }

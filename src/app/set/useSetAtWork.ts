@@ -3,11 +3,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import type { Sitter } from '@/core/people';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, type Framing } from '@/core/set';
 import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { changeSitting, database, kitLenses, sitterIn, type WholeSitting } from '@/data';
+import { changeSitting, database, kitLenses, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
 import { usePoseStore } from '@/take/poseStore';
 import { useReport } from '@/take/useReport';
@@ -18,10 +19,8 @@ export const PARTS = ['camera', 'light', 'room'] as const;
 export type Part = (typeof PARTS)[number];
 
 /** The report of the picture; while a light is in the hand the one before it stays, and is renewed when it rests. */
-function useSetReport(whole: WholeSitting, take: Take, part: Part) {
-  const { sitting } = whole;
+function useSetReport({ sitting }: WholeSitting, take: Take, sitter: Sitter, part: Part) {
   const role = usePoseStore((s) => s.role);
-  const sitter = sitterIn(whole, take, role);
   const chosen = soloShot(take.shot, role);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
@@ -46,9 +45,9 @@ function useRoomKeeper({ sitting }: WholeSitting) {
 }
 
 /** Everything that the parts of the set are drawn from. */
-export function useSetAtWork(whole: WholeSitting, take: Take) {
+export function useSetAtWork(whole: WholeSitting, take: Take, sitter: Sitter) {
   const [part, setPart] = useState<Part>('camera');
-  const reported = useSetReport(whole, take, part);
+  const reported = useSetReport(whole, take, sitter, part);
   const lenses = useLiveQuery(() => kitLenses(database), []) ?? [];
   const [chosen, setFraming] = useState<Framing | null>(null);
   const [meter, setMeter] = useState<HeldMeter | null>(null);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST_PEOPLE } from '../shot';
 import { sitterSchema } from '../people';
 import { frameSchema, sittingSchema, takeSchema } from '../sitting';
 import { upgradeSitter, upgradeSitting, upgradeTake } from '../sitting';
@@ -20,7 +21,7 @@ export const sittingFileSchema = z.strictObject({
   version: z.literal(SITTING_VERSION),
   exportedAt: z.iso.datetime(),
   /** Whose pictures are taken. */
-  people: z.array(sitterSchema).min(1).max(40).superRefine(eachOnce('id')),
+  people: z.array(sitterSchema).min(1).max(MOST_PEOPLE).superRefine(eachOnce('id')),
   sitting: sittingSchema,
   takes: z.array(takeSchema).max(500),
   frames: z.array(frameSchema).max(20000),

@@ -37,6 +37,7 @@ export {
   type UnitSystem,
   withoutGaps,
 } from './sitter';
+export { peopleToCome, type ToCome } from './toCome';
 export { GARMENT_NAMES, GARMENTS, outfitWith, type Garment, type WardrobeItem } from './wardrobe';
 export { measureFrom, measureRange, measureText, measureUnit, type MeasureKind } from './measure';
 export { fieldsNaming, withoutName } from './naming';

@@ -1,7 +1,7 @@
 import isSame from 'fast-deep-equal';
 import type { Camera, CameraTurn } from '../camera';
 import type { Light } from '../light';
-import { soloShot, type Shot } from '../shot';
+import { shows, soloShot, type Shot } from '../shot';
 import { turnBetweenDeg } from '../units';
 import { differenceOf, neutralPose, settingChange, SETTINGS, type Change, type Pose } from '../pose';
 
@@ -76,8 +76,7 @@ export function changeCost(from: Shot, to: Shot): ChangeCost {
   const changes = to.people.map(({ role, personId }) =>
     differenceOf(poseBefore(from, personId), soloShot(to, role).pose),
   );
-  const was = new Set(from.people.map((p) => p.personId));
-  const arrivals = to.people.filter((p) => !was.has(p.personId)).length;
+  const arrivals = to.people.filter((p) => !shows(from, p.personId)).length;
   const settling = CHANGE_SECONDS.settle * to.people.length + CHANGE_SECONDS.arrival * arrivals;
   const poseS = changes.flat().reduce<number>((s, c) => s + changeSeconds(c), settling);
   const gear: string[] = [];

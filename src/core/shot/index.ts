@@ -1,9 +1,10 @@
-export { FIRST_ROLE, shotSchema, type Mark, type Posed, type Role, type Shot } from './shot';
+export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Mark, type Posed, type Role, type Shot } from './shot';
 export {
   firstRole,
   nameOfShot,
   personOf,
   shotOfOne,
+  shows,
   soloShot,
   withPerson,
   withSolo,

@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { demoTakes } from '../../data/demo/demo';
 import { HOUSE_POSES } from '../library';
-import { firstRole, personOf, shotOfOne, shotSchema, soloShot, withSolo, type Shot } from '.';
+import {
+  firstRole,
+  personOf,
+  shotOfOne,
+  shotSchema,
+  shows,
+  soloShot,
+  withPerson,
+  withSolo,
+  type Shot,
+} from '.';
 
 const ONE = demoTakes()[0]!.shot;
 const SEATED = HOUSE_POSES.chair![0]!;
@@ -63,6 +73,26 @@ describe('a picture of two', () => {
     expect(said([])).toBe(false);
     expect(firstRole({ ...TWO, people: [b] })).toBe('b');
     expect(() => soloShot(TWO, 'c')).toThrow('role c must be one of a, b');
+  });
+});
+
+describe('another person in a picture', () => {
+  const who = (shot: Shot) => shot.people.map((p) => p.personId);
+
+  it('takes over the pose of a role', () => {
+    const shot = withPerson(TWO, 'b', 'ada');
+    expect(who(shot)).toEqual(['runa', 'ada']);
+    expect(personOf(shot, 'b').pose).toBe(personOf(TWO, 'b').pose);
+    expect(personOf(shot, 'b').mark).toEqual(personOf(TWO, 'b').mark);
+    expect([shows(shot, 'ada'), shows(shot, 'joss')]).toEqual([true, false]);
+  });
+
+  it('gives a place of their own in exchange', () => {
+    const shot = withPerson(TWO, 'a', 'joss');
+    expect(who(shot)).toEqual(['joss', 'runa']);
+    expect(withPerson(shot, 'a', 'runa')).toEqual(TWO);
+    expect(shotSchema.parse(shot)).toEqual(shot);
+    expect(withPerson(TWO, 'a', 'runa')).toEqual(TWO);
   });
 });
 

@@ -22,6 +22,9 @@ export const markSchema = z.strictObject({
 });
 export type Mark = z.infer<typeof markSchema>;
 
+/** So many people a picture, and a sitting, can have. */
+export const MOST_PEOPLE = 40;
+
 /** One person of a picture. Supports and message are the picture's, not a person's. */
 export const posedSchema = z.strictObject({
   role: z.string().regex(/^[a-z]{1,2}$/, 'must be one or two small letters'),
@@ -34,7 +37,12 @@ export type Posed = z.infer<typeof posedSchema>;
 
 /** A picture: what somebody said about its people, what carries them, camera and light. */
 export const shotSchema = z.strictObject({
-  people: z.array(posedSchema).min(1).max(40).superRefine(eachOnce('role')).superRefine(eachOnce('personId')),
+  people: z
+    .array(posedSchema)
+    .min(1)
+    .max(MOST_PEOPLE)
+    .superRefine(eachOnce('role'))
+    .superRefine(eachOnce('personId')),
   /** What people sit, lean or stand on, where it stands. */
   supports: z.array(supportSchema).max(4),
   message: messageSchema,

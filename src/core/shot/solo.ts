@@ -22,6 +22,11 @@ export function personOf({ people }: Shot, role: Role): Posed {
   return found;
 }
 
+/** Whether a picture shows a person. */
+export function shows({ people }: Shot, personId: string): boolean {
+  return people.some((p) => p.personId === personId);
+}
+
 /** The role of the person who comes first. */
 export function firstRole({ people: [first] }: Shot): Role {
   return first!.role;
@@ -77,10 +82,15 @@ function withPose(shot: Shot, role: Role, whole: Pose): Shot {
   return posed;
 }
 
+/** A pose apart from what it has in common with the poses of others in the picture. */
+function takenApart({ objects: supports = NO_SUPPORTS, message, ...pose }: Pose) {
+  return { pose, supports, message };
+}
+
 function withOtherPose(shot: Shot, role: Role, whole: Pose): Shot {
-  const { objects: supports = NO_SUPPORTS, message, ...pose } = whole;
+  const { pose, ...common } = takenApart(whole);
   const people = shot.people.map((p) => (p.role === role ? { ...p, pose } : p));
-  return { ...shot, people, supports, message };
+  return { ...shot, people, ...common };
 }
 
 /**
@@ -98,8 +108,8 @@ export function withPerson(shot: Shot, role: Role, personId: string): Shot {
 
 /** A picture of one person. */
 export function shotOfOne(personId: string, { pose: whole, ...set }: SoloShot): Shot {
-  const { objects: supports = NO_SUPPORTS, message, ...pose } = whole;
-  return { people: [{ role: FIRST_ROLE, personId, pose }], supports, message, ...set };
+  const { pose, ...common } = takenApart(whole);
+  return { people: [{ role: FIRST_ROLE, personId, pose }], ...common, ...set };
 }
 
 /** What a picture is called. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lookSchema } from '../brief';
-import { shotSchema, type Role } from '../shot';
+import { MOST_PEOPLE, shotSchema, type Role } from '../shot';
 import { roomSchema } from '../scene';
 import { eachOnce } from '../checks';
 
@@ -14,7 +14,7 @@ export const sittingSchema = z.strictObject({
   personIds: z
     .array(id)
     .min(1)
-    .max(40)
+    .max(MOST_PEOPLE)
     .refine((ids) => new Set(ids).size === ids.length, 'each once'),
   title: z.string().min(1).max(120),
   place: z.string().max(120),

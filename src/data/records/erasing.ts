@@ -112,10 +112,16 @@ function withoutPosed(take: Take, sitterId: string): Take {
   return { ...take, shot: { ...take.shot, people }, meant };
 }
 
+/** Names of records in the whole store. */
+function keysOf(records: Partial<Pick<PersonTraces, 'sittings' | 'takes' | 'frames'>>): string[] {
+  return (['sittings', 'takes', 'frames'] as const).flatMap((table) =>
+    (records[table] ?? []).map((record) => fullKey(table, record)),
+  );
+}
+
 /**
- * Erases a person and everything that refers to them: sittings of nobody else with their poses and frames, places in groups
- * and in pictures of several,
- * remembered places, and all built surfaces and small pictures. It cannot be undone.
+ * Erases a person and everything that refers to them: sittings of nobody else with their poses and frames, places in
+ * groups and in pictures of several, remembered places, and all built surfaces and small pictures. It cannot be undone.
  * @param isNameToo whether the name is also taken out where it stands typed in what belongs to others.
  */
 export async function erasePerson(
@@ -140,25 +146,24 @@ export async function erasePerson(
   return db.transaction('rw', tables, async () => {
     if (isNameToo) await takeNameOut(db, sitterId);
     const traces = await tracesOf(db, sitterId);
+    const { shared } = traces;
     await db.frames.bulkDelete(traces.frames.map((f) => f.id));
     await db.takes.bulkDelete(traces.takes.map((t) => t.id));
     await db.sittings.bulkDelete(traces.sittings.map((s) => s.id));
     await db.groups.bulkPut(
       traces.groups.map((g) => ({ ...g, members: g.members.filter((m) => m.sitterId !== sitterId) })),
     );
-    await db.sittings.bulkPut(traces.shared.sittings.map((s) => withoutPerson(s, sitterId)));
-    await db.takes.bulkPut(traces.shared.takes.map((t) => withoutPosed(t, sitterId)));
-    for (const { id } of traces.shared.sittings) await closeGaps(db, id);
+    await db.sittings.bulkPut(shared.sittings.map((s) => withoutPerson(s, sitterId)));
+    await db.takes.bulkPut(shared.takes.map((t) => withoutPosed(t, sitterId)));
+    for (const { id } of shared.sittings) await closeGaps(db, id);
     await db.preferences.bulkDelete(traces.preferences);
     await db.setAside.bulkDelete(traces.setAside);
     // nor does anything stay of what the records said in earlier files
-    const keys = (['sittings', 'takes', 'frames'] as const).flatMap((table) =>
-      traces[table].map((record) => fullKey(table, record)),
-    );
-    const shared = (['sittings', 'takes'] as const).flatMap((table) =>
-      traces.shared[table].map((record) => fullKey(table, record)),
-    );
-    await db.lineages.bulkDelete([fullKey('sitters', { id: sitterId }), ...keys, ...shared]);
+    await db.lineages.bulkDelete([
+      fullKey('sitters', { id: sitterId }),
+      ...keysOf(traces),
+      ...keysOf(shared),
+    ]);
     await db.sitters.delete(sitterId);
     // they show the person, or are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();

@@ -204,7 +204,7 @@ describe('one of two in a picture', () => {
     expect(whole.takes[0]!.meant).toEqual([{ findingId: 'b/fist:left', reason: 'both' }]);
     expect(whole.frames).toHaveLength(2);
     expect(JSON.stringify(whole)).not.toContain(RUNA);
-    expect(sitterIn(whole, whole.takes[0]!).id).toBe(JOSS);
+    expect(sitterIn(whole, whole.takes[0]!)?.id).toBe(JOSS);
   });
 
   it('leaves the sitting open where their record is broken, but not without them in a file', async () => {
@@ -212,7 +212,9 @@ describe('one of two in a picture', () => {
     await db.table('sitters').update(JOSS, { profile: null });
     const whole = (await loadSitting(db, DEMO_SITTING.id))!;
     expect(whole.people.map((p) => p.id)).toEqual([RUNA]);
-    expect(sitterIn(whole, whole.takes[1]!).id).toBe(RUNA);
+    const [ofRuna, ofJoss] = ['a', 'b'].map((role) => sitterIn(whole, whole.takes[0]!, role)?.id);
+    expect([ofRuna, ofJoss]).toEqual([RUNA, undefined]);
+    expect(sitterIn(whole, whole.takes[1]!)).toBeUndefined();
     await expect(exportSitting(db, DEMO_SITTING.id, new Date())).rejects.toThrow(
       'records of 1 of its people',
     );

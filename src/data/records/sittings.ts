@@ -16,13 +16,19 @@ export interface WholeSitting {
   frames: Frame[];
 }
 
-/**
- * The person of a role in a picture of a sitting. Somebody who is not among its people any more gives way to the first
- * of them, so that the picture can still be opened.
- */
-export function sitterIn({ people }: WholeSitting, { shot }: Take, role = firstRole(shot)): Sitter {
+/** The person of a role in a picture of a sitting; undefined where the record is not here, or cannot be read. */
+export function sitterIn(
+  { people }: WholeSitting,
+  { shot }: Take,
+  role = firstRole(shot),
+): Sitter | undefined {
   const { personId } = personOf(shot, role);
-  return people.find((p) => p.id === personId) ?? people[0]!;
+  return people.find((p) => p.id === personId);
+}
+
+/** Of whom a picture is, where a sitting has several people and it has to be said. */
+export function whoseIn(whole: WholeSitting, take: Take): Sitter | undefined {
+  return whole.sitting.personIds.length > 1 ? sitterIn(whole, take) : undefined;
 }
 
 /** Every sitting, the earliest first. */

@@ -11,7 +11,7 @@ import type {
   StoredPicture,
   StoredSurface,
 } from './kept';
-import { bringUpToDate, bringUpToDateWithPast } from './upgrades';
+import { bringUpToDate } from './upgrades';
 
 /** The newest form of the store; it grows with every change below. */
 const STORE_VERSION = 10;
@@ -50,9 +50,7 @@ export class GilvoDatabase extends Dexie {
     this.version(7).stores({ heads: 'key, usedAt' });
     this.version(8).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
     this.version(9).stores({ pictures: 'key, usedAt' });
-    this.version(STORE_VERSION)
-      .stores({ sittings: 'id, *personIds, startsAt' })
-      .upgrade(bringUpToDateWithPast);
+    this.version(STORE_VERSION).stores({ sittings: 'id, *personIds, startsAt' }).upgrade(bringUpToDate);
   }
 }
 

@@ -29,21 +29,16 @@ async function rewritten(
 export async function bringUpToDate(tx: Transaction): Promise<void> {
   const sitterOf = await sittersOf(tx);
   await rewritten(tx, 'sitters', upgradeSitter);
-  await rewritten(tx, 'sittings', upgradeSitting);
-  await rewritten(tx, 'takes', (raw) => upgradeTake(raw, sitterOf));
+  await carryLineageOn(tx, 'sittings', await rewritten(tx, 'sittings', upgradeSitting));
+  await carryLineageOn(tx, 'takes', await rewritten(tx, 'takes', (raw) => upgradeTake(raw, sitterOf)));
 }
 
-/** The same, and what is known of records from earlier files holds for them as they are now. */
-export async function bringUpToDateWithPast(tx: Transaction): Promise<void> {
-  const sitterOf = await sittersOf(tx);
+/** What is known of records from earlier files holds for them as they are now; the first stores knew nothing of it. */
+async function carryLineageOn(tx: Transaction, name: string, changed: readonly [Raw, Raw][]): Promise<void> {
+  if (!tx.idbtrans.objectStoreNames.contains('lineages')) return;
   const lineages = tx.table<{ key: string; past: string[] }, string>('lineages');
-  const upgrades: Record<string, (raw: unknown) => unknown> = {
-    sittings: upgradeSitting,
-    takes: (raw) => upgradeTake(raw, sitterOf),
-  };
-  for (const [name, upgrade] of Object.entries(upgrades))
-    for (const [was, is] of await rewritten(tx, name, upgrade)) {
-      const known = await lineages.get(`${name}/${String(was.id)}`);
-      if (known) await lineages.put({ ...known, past: carriedOn(known.past, was, is) });
-    }
+  for (const [was, is] of changed) {
+    const known = await lineages.get(`${name}/${String(was.id)}`);
+    if (known) await lineages.put({ ...known, past: carriedOn(known.past, was, is) });
+  }
 }

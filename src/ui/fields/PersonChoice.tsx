@@ -5,7 +5,7 @@ interface PersonChoiceProps {
   onChoose(personId: string): void;
 }
 
-/** One of several people. */
+/** One of several people; somebody who is not among them stands there until another is chosen. */
 export function PersonChoice({ label, people, personId, onChoose }: PersonChoiceProps) {
   return (
     <label className="flex min-w-0 items-center gap-2">
@@ -15,6 +15,7 @@ export function PersonChoice({ label, people, personId, onChoose }: PersonChoice
         value={personId}
         onChange={(e) => onChoose(e.target.value)}
       >
+        {!people.some((p) => p.id === personId) && <option value={personId}>no record</option>}
         {people.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}

@@ -2,22 +2,17 @@
 
 import Link from 'next/link';
 import { memo, useMemo } from 'react';
-import type { Sitter } from '@/core/people';
-import { dressedFor, lookOf, type Look } from '@/core/brief';
-import { nameOfShot, soloShot } from '@/core/shot';
+import { nameOfShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { changeCost } from '@/core/sequence';
-import { sitterIn, type WholeSitting } from '@/data';
-import { PoseThumbnail } from '../pictures/PoseThumbnail';
+import { whoseIn, type WholeSitting } from '@/data';
+import { TakeThumbnail } from '../pictures/TakeThumbnail';
 
 interface RunCardProps {
+  whole: WholeSitting;
   take: Take;
   /** The one before it in the run. */
   before: Take | undefined;
-  sitter: Sitter;
-  /** How the sitter is called, where several come into question. */
-  whose: string | null;
-  look: Look | undefined;
   /** Frames that were taken of it. */
   taken: number;
   href: string;
@@ -26,8 +21,8 @@ interface RunCardProps {
 
 /** One pose of the run, and what the change to it costs. */
 const RunCard = memo(function RunCard(props: RunCardProps) {
-  const { take, before, sitter, whose, look, taken, href, isCurrent } = props;
-  const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
+  const { whole, take, before, taken, href, isCurrent } = props;
+  const whose = whoseIn(whole, take)?.addressAs;
   const cost = useMemo(() => before && changeCost(before.shot, take.shot), [before, take]);
   return (
     <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
@@ -36,9 +31,9 @@ const RunCard = memo(function RunCard(props: RunCardProps) {
         aria-current={isCurrent ? 'true' : undefined}
         className="flex h-full gap-2 border-t-3 border-transparent p-2 aria-[current=true]:border-accent aria-[current=true]:bg-base-200"
       >
-        <PoseThumbnail
-          profile={profile}
-          shot={soloShot(take.shot)}
+        <TakeThumbnail
+          whole={whole}
+          take={take}
           scale={1}
           className="h-[78px] w-[52px] shrink-0"
           label={nameOfShot(take.shot)}
@@ -78,9 +73,7 @@ export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
             key={take.id}
             take={take}
             before={takes[i - 1]}
-            sitter={sitterIn(whole, take)}
-            whose={whole.people.length > 1 ? sitterIn(whole, take).addressAs : null}
-            look={lookOf(sitting, take)}
+            whole={whole}
             taken={frames.filter((f) => f.takeId === take.id).length}
             href={`${path}?sitting=${sitting.id}&take=${take.id}`}
             isCurrent={take.id === currentId}

@@ -4,12 +4,11 @@ import { format } from 'date-fns';
 import { Download } from 'lucide-react';
 import Link from 'next/link';
 import { Fragment, useState } from 'react';
-import { dressedFor, lookOf } from '@/core/brief';
 import { changeCost } from '@/core/sequence';
-import { nameOfShot, soloShot } from '@/core/shot';
+import { nameOfShot } from '@/core/shot';
 import type { Sitting, Take } from '@/core/sitting';
-import { database, exportSitting, sitterIn, type WholeSitting } from '@/data';
-import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+import { database, exportSitting, type WholeSitting } from '@/data';
+import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { download } from '@/ui/place/download';
 import { namesOf } from '@/ui/place/namesOf';
 import { useWarmStudio } from './useWarmStudio';
@@ -100,9 +99,9 @@ export function SittingCard({ whole, lastTakeId, isNext }: SittingCardProps) {
       aria-label={sitting.title}
     >
       {last && (
-        <PoseThumbnail
-          profile={dressedFor(sitterIn(whole, last), lookOf(sitting, last))}
-          shot={soloShot(last.shot)}
+        <TakeThumbnail
+          whole={whole}
+          take={last}
           scale={2}
           className="h-[360px] w-[240px]"
           label={`${namesOf(people)}, ${nameOfShot(last.shot)}`}

@@ -16,13 +16,14 @@ const LATER_MS = 500;
 /** Has the studio meet the sitter of a take when the page has nothing else to do, so that Pose opens at once. */
 export function useWarmStudio(whole: WholeSitting, take: Take | undefined): void {
   useEffect(() => {
-    if (!take || warmed.has(take.id)) return;
+    const sitter = take && sitterIn(whole, take);
+    if (!sitter || warmed.has(take.id)) return;
     const look = lookOf(whole.sitting, take);
     const warmUp = () => {
       warmed.add(take.id);
       void studio('live')
         .warmUp(
-          dressedFor(sitterIn(whole, take), look),
+          dressedFor(sitter, look),
           soloShot(take.shot),
           wantedIn(look, take.shot.message),
           groundOf(whole.sitting.room),

@@ -13,7 +13,6 @@ import { FrameBox } from '@/ui/pictures/FrameBox';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { useIsDesk } from '@/ui/place/useIsDesk';
 import { usePoseStore, type Overlay, type Panel } from '@/take/poseStore';
-import { FirstLook } from './FirstLook';
 import { Handles } from './Handles';
 import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
@@ -85,6 +84,18 @@ function LensMark({ camera }: { camera: SoloShot['camera'] }) {
   );
 }
 
+/** What stands there until the figure that is measured is built. */
+function Building() {
+  return (
+    <p
+      className="absolute inset-x-0 bottom-16 mx-auto w-fit bg-[#1b1712]/85 px-3 py-1 text-[#f2e7cd]"
+      role="status"
+    >
+      Building the sitter
+    </p>
+  );
+}
+
 /** The sitter as drawn, through the lens or as looked at from elsewhere. */
 function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number; isHeld: boolean }) {
   const { profile, shot, report, surface, ground, overlay, panel, ghostPose, look, onFrameTime, onLost } =
@@ -95,7 +106,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
     [look, shot, panel, report],
   );
-  if (!surface || !report || !shot || !view) return <FirstLook profile={profile} shot={props.chosen} />;
+  if (!surface || !report || !shot || !view) return <Building />;
   return (
     <Viewfinder
       surface={surface}

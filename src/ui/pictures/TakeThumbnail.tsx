@@ -1,0 +1,43 @@
+'use client';
+
+import { useMemo } from 'react';
+import { dressedFor, lookOf } from '@/core/brief';
+import { soloShot } from '@/core/shot';
+import type { Take } from '@/core/sitting';
+import { sitterIn, type WholeSitting } from '@/data';
+import { PoseThumbnail } from './PoseThumbnail';
+
+interface TakeThumbnailProps {
+  whole: WholeSitting;
+  take: Take;
+  /** Pixels of the measuring picture per shown pixel. */
+  scale: number;
+  className?: string;
+  label: string;
+}
+
+/** The picture of a take, small; without the record of its person there is none, and that is said. */
+export function TakeThumbnail({ whole, take, scale, className, label }: TakeThumbnailProps) {
+  const sitter = sitterIn(whole, take);
+  const look = lookOf(whole.sitting, take);
+  const profile = useMemo(() => sitter && dressedFor(sitter, look), [sitter, look]);
+  if (!profile)
+    return (
+      <span
+        role="img"
+        aria-label={`${label}: the record of the person is missing`}
+        className={`grid place-items-center bg-base-300 p-1 text-center text-xs ${className ?? ''}`}
+      >
+        no record
+      </span>
+    );
+  return (
+    <PoseThumbnail
+      profile={profile}
+      shot={soloShot(take.shot)}
+      scale={scale}
+      className={className}
+      label={label}
+    />
+  );
+}
