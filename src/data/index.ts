@@ -15,6 +15,7 @@ export {
   restoreTake,
   saveTake,
   sitterIn,
+  soloIn,
   whoseIn,
   startSitting,
   type WholeSitting,

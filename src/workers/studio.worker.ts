@@ -28,7 +28,8 @@ import {
   type Misfit,
 } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
-import { figureOf, placesInReach, type ReachablePlace } from '@/core/figure';
+import { viewOf } from '@/core/camera';
+import { figureOf, placesInReach, type FigureScene, type ReachablePlace } from '@/core/figure';
 import {
   createStandIn,
   develop,
@@ -47,7 +48,7 @@ import {
   type Picture,
   type StandIn,
 } from '@/core/picture';
-import type { SoloShot } from '@/core/shot';
+import type { Role, SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
@@ -110,19 +111,23 @@ stayClosed(database);
 /** Whether this worker does what nobody waits for. */
 const IS_BACKSTAGE = roleOf(self.name) === 'backstage';
 
-/** The newest body, so that its stand-in is built once. */
-let newest: { key: string; loaded: Promise<Loaded> } | undefined;
+/** Bodies that were asked for last, so that the stand-in of each is built once; the newest last. */
+const bodies = new Map<string, Promise<Loaded>>();
+/** So many are kept where no picture shows more people. */
+const MOST_BODIES = 4;
 
-function loadedFor(profile: BodyProfile): Promise<Loaded> {
-  const key = JSON.stringify(profile);
-  if (newest?.key !== key) {
-    const body = bodyFrom(profile);
-    const loaded = load(body);
-    newest = { key, loaded };
-    if (IS_BACKSTAGE)
-      void loaded.then(({ standIn }) => castAndKeep(standIn, () => newest?.loaded === loaded));
-  }
-  return newest.loaded;
+/** @param twin which one it is among people of a picture who are built alike: each stands in for one alone. */
+function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<Loaded> {
+  const key = JSON.stringify([profile, twin]);
+  const known = bodies.get(key);
+  const loaded = known ?? load(bodyFrom(profile));
+  bodies.delete(key);
+  bodies.set(key, loaded);
+  while (bodies.size > most) bodies.delete(bodies.keys().next().value!);
+  if (!known && IS_BACKSTAGE) void loaded.then(({ standIn }) => castAndKeep(standIn, () => bodies.has(key)));
+  // a body that could not be had is asked for anew
+  void loaded.catch(() => bodies.delete(key));
+  return loaded;
 }
 
 async function load(body: Body): Promise<Loaded> {
@@ -131,11 +136,37 @@ async function load(body: Body): Promise<Loaded> {
   return { body, standIn };
 }
 
-async function fineStandInFor(profile: BodyProfile): Promise<StandIn> {
+/** Who stands in for the others of a picture, by their roles. */
+async function companyFor(profile: BodyProfile, { among }: SoloShot): Promise<StandIn['company']> {
+  const others = among?.others ?? [];
+  const seen = [JSON.stringify(profile)];
+  const most = Math.max(MOST_BODIES, others.length + 1);
+  const company = new Map<Role, StandIn>();
+  for (const { role, profile: theirs } of others) {
+    const key = JSON.stringify(theirs);
+    const twin = seen.filter((k) => k === key).length;
+    seen.push(key);
+    company.set(role, (await loadedFor(theirs, twin, most)).standIn);
+  }
+  return company;
+}
+
+/** Who stands in for the sitter of a shot, among those for the others. */
+async function standInFor(profile: BodyProfile, shot: SoloShot): Promise<StandIn> {
+  const company = await companyFor(profile, shot);
+  const { standIn } = await loadedFor(profile, 0, Math.max(MOST_BODIES, company.size + 1));
+  standIn.company = company;
+  return standIn;
+}
+
+async function fineStandInFor(profile: BodyProfile, shot: SoloShot): Promise<StandIn> {
+  const standIn = await standInFor(profile, shot);
   const loaded = await loadedFor(profile);
-  const { body, standIn } = loaded;
+  const { body } = loaded;
   loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStandIn(body, surface, standIn));
-  return loaded.fine;
+  const fine = await loaded.fine;
+  fine.company = standIn.company;
+  return fine;
 }
 
 function buffersOf(surface: BodySurface): ArrayBuffer[] {
@@ -183,6 +214,11 @@ function recomputed(
   return { ...report, preview: developed(standIn, sight.picture, stops) };
 }
 
+/** Where the figure of a shot stands, and from where it is looked at. */
+function sceneOf({ camera, mark }: SoloShot): FigureScene {
+  return { lens: viewOf(camera).eye, mark };
+}
+
 const api = {
   holdLock,
 
@@ -215,13 +251,13 @@ const api = {
     ground: Ground,
     preview: PreviewWanted | null,
   ): Promise<ShotReport> {
-    const report = recomputed((await loadedFor(profile)).standIn, shot, wanted, ground, preview);
+    const report = recomputed(await standInFor(profile, shot), shot, wanted, ground, preview);
     return report.preview ? transfer(report, [report.preview.bytes.buffer]) : report;
   },
 
   /** Meets a sitter and works a shot out until the browser has compiled what that takes. */
   async warmUp(profile: BodyProfile, shot: SoloShot, wanted: WantedRanges, ground: Ground): Promise<void> {
-    const { standIn } = await loadedFor(profile);
+    const standIn = await standInFor(profile, shot);
     for (let i = 0; i < WARMING; i++) {
       recomputed(standIn, shot, wanted, ground, { exposure: 0 });
       await new Promise((resolve) => setTimeout(resolve));
@@ -230,7 +266,7 @@ const api = {
 
   /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
   async picture(profile: BodyProfile, shot: SoloShot, scale: number, ground?: Ground): Promise<PictureBytes> {
-    const { standIn } = await loadedFor(profile);
+    const standIn = await standInFor(profile, shot);
     const sight = seeShot(standIn, shot, { lit: true, scale, ground });
     return transferred(developed(standIn, sight.picture));
   },
@@ -241,7 +277,7 @@ const api = {
     // a store that cannot be used only costs time
     const kept = await keptPicture(database, of).catch(() => undefined);
     if (kept) return transferred(kept);
-    const { standIn } = await loadedFor(profile);
+    const standIn = await standInFor(profile, shot);
     const picture = developed(standIn, seeShot(standIn, shot, { lit: true, scale }).picture);
     await keepPicture(database, of, picture).catch(() => undefined);
     return transferred(picture);
@@ -255,7 +291,7 @@ const api = {
     ground: Ground,
     exposureStops: number,
   ): Promise<PictureBytes> {
-    const { standIn } = await loadedFor(profile);
+    const standIn = await standInFor(profile, shot);
     const { picture } = seeShot(standIn, shot, { lit: true, scale, ground });
     return transferred(inStops(standIn, picture, exposureStops));
   },
@@ -275,52 +311,53 @@ const api = {
     shot: SoloShot,
     scale: number,
   ): Promise<{ width: number; height: number; labels: Uint8Array }> {
-    const { standIn } = await loadedFor(profile);
+    const standIn = await standInFor(profile, shot);
     const { picture } = seeShot(standIn, shot, { scale });
     return { width: picture.width, height: picture.height, labels: picture.label };
   },
 
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
-  async drag(profile: BodyProfile, pose: Pose, lens: Vec3, handle: Handle, by: Vec3): Promise<Pose> {
+  async drag(profile: BodyProfile, shot: SoloShot, handle: Handle, by: Vec3): Promise<Pose> {
     const { body } = await loadedFor(profile);
-    return dragged(body, figureOf(body, pose, { lens }), pose, handle, by, lens);
+    const scene = sceneOf(shot);
+    return dragged(body, figureOf(body, shot.pose, scene), shot.pose, handle, by, scene.lens);
   },
 
   /** Places that the hand of one side can be laid on, in a pose. */
-  async places(profile: BodyProfile, pose: Pose, lens: Vec3, side: Side): Promise<ReachablePlace[]> {
+  async places(profile: BodyProfile, shot: SoloShot, side: Side): Promise<ReachablePlace[]> {
     const { body } = await loadedFor(profile);
-    return placesInReach(body, figureOf(body, pose, { lens }), pose, side);
+    return placesInReach(body, figureOf(body, shot.pose, sceneOf(shot)), shot.pose, side, shot.mark);
   },
 
   /** Joints of another pose of the same sitter, to be drawn as a ghost. */
-  async ghost(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<Float64Array> {
+  async ghost(profile: BodyProfile, pose: Pose, shot: SoloShot): Promise<Float64Array> {
     const { body } = await loadedFor(profile);
-    return figureOf(body, pose, { lens }).transforms;
+    return figureOf(body, pose, sceneOf(shot)).transforms;
   },
 
   /** The one change that would bring what stays short within reach. */
-  async reaching(profile: BodyProfile, pose: Pose, lens: Vec3): Promise<ReachingChange | undefined> {
-    return whatReaches((await loadedFor(profile)).body, pose, { lens });
+  async reaching(profile: BodyProfile, shot: SoloShot): Promise<ReachingChange | undefined> {
+    return whatReaches((await loadedFor(profile)).body, shot.pose, sceneOf(shot));
   },
 
   /** What the light does to the face and along the body. */
   async light(profile: BodyProfile, shot: SoloShot, ground: Ground): Promise<LightReading> {
-    return seeLight((await loadedFor(profile)).standIn, shot, ground);
+    return seeLight(await standInFor(profile, shot), shot, ground);
   },
 
   /** What the light does to body, outline and background. */
   async bodyLight(profile: BodyProfile, shot: SoloShot, ground: Ground): Promise<BodyLight> {
-    return seeBodyLight((await loadedFor(profile)).standIn, shot, ground);
+    return seeBodyLight(await standInFor(profile, shot), shot, ground);
   },
 
   /** What a light meter reads at a place of the set. */
   async meter(profile: BodyProfile, shot: SoloShot, ground: Ground, meter: Meter): Promise<MeterReading> {
-    return readMeter((await loadedFor(profile)).standIn, shot, ground, meter);
+    return readMeter(await standInFor(profile, shot), shot, ground, meter);
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */
   async face(profile: BodyProfile, shot: SoloShot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
-    const standIn = shown.isFine ? await fineStandInFor(profile) : (await loadedFor(profile)).standIn;
+    const standIn = shown.isFine ? await fineStandInFor(profile, shot) : await standInFor(profile, shot);
     const picture = seeFace(standIn, shot, ground, shown.sizePx);
     if (shown.as === 'picture') return transferred(developed(standIn, picture, shown.exposureStops));
     return transferred(inStops(standIn, picture, shown.exposureStops));
@@ -335,7 +372,7 @@ const api = {
     room: Room,
     lenses: Lens[],
   ): Promise<CameraProposal | null> {
-    return cameraFor((await loadedFor(profile)).standIn, shot, goal, framing, room, lenses);
+    return cameraFor(await standInFor(profile, shot), shot, goal, framing, room, lenses);
   },
 
   /** A place of the key that draws a wanted pattern; null when the room has none. */
@@ -345,7 +382,7 @@ const api = {
     goal: LightGoal,
     room: Room,
   ): Promise<LightProposal | null> {
-    return lightFor((await loadedFor(profile)).standIn, shot, goal, room);
+    return lightFor(await standInFor(profile, shot), shot, goal, room);
   },
 
   /** Looks for the smallest change that clears a finding. */
@@ -355,7 +392,7 @@ const api = {
     finding: Finding,
     wishes: MendWishes,
   ): Promise<MendResult> {
-    return mend((await loadedFor(profile)).standIn, shot, finding, wishes);
+    return mend(await standInFor(profile, shot), shot, finding, wishes);
   },
 };
 

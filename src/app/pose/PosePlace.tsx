@@ -8,7 +8,7 @@ import type { Pose } from '@/core/pose';
 import { soloShot, type SoloShot } from '@/core/shot';
 import { meantId, type Take } from '@/core/sitting';
 import type { Sitter } from '@/core/people';
-import type { WholeSitting } from '@/data';
+import { soloIn, type WholeSitting } from '@/data';
 import { Picture } from './picture/Picture';
 import { History, SideCopies } from './panels/EditTools';
 import { KeepPose } from './panels/KeepPose';
@@ -63,9 +63,10 @@ function useGhostPose(take: Take, { pose }: SoloShot, takes: readonly Take[]): P
 const SLOW_FRAME_MS = 66;
 
 /** The picture's report; where drawing lags behind the hand, each report brings a picture with it. */
-function usePoseReport({ sitting }: WholeSitting, take: Take, sitter: Sitter) {
+function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
+  const { sitting } = whole;
   const { dragging, shownExposure, role } = usePoseStore();
-  const chosen = soloShot(take.shot, role);
+  const chosen = useMemo(() => soloIn(whole, take, role), [whole, take, role]);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);

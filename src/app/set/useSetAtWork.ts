@@ -6,9 +6,8 @@ import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import type { Sitter } from '@/core/people';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, type Framing } from '@/core/set';
-import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { changeSitting, database, kitLenses, type WholeSitting } from '@/data';
+import { changeSitting, database, kitLenses, soloIn, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
 import { usePoseStore } from '@/take/poseStore';
 import { useReport } from '@/take/useReport';
@@ -19,9 +18,10 @@ export const PARTS = ['camera', 'light', 'room'] as const;
 export type Part = (typeof PARTS)[number];
 
 /** The report of the picture; while a light is in the hand the one before it stays, and is renewed when it rests. */
-function useSetReport({ sitting }: WholeSitting, take: Take, sitter: Sitter, part: Part) {
+function useSetReport(whole: WholeSitting, take: Take, sitter: Sitter, part: Part) {
+  const { sitting } = whole;
   const role = usePoseStore((s) => s.role);
-  const chosen = soloShot(take.shot, role);
+  const chosen = useMemo(() => soloIn(whole, take, role), [whole, take, role]);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);

@@ -51,7 +51,7 @@ export function lightFor(
   const sought = SOUGHT[goal.pattern];
   if (!sought || !canBeMoved(shot.light)) return null;
   const lens = viewOf(shot.camera).eye;
-  const figure = figureOf(standIn.body, shot.pose, { lens });
+  const figure = figureOf(standIn.body, shot.pose, { lens, mark: shot.mark });
   const { nose } = figure.points;
   const { light } = shot;
   const reachM = Math.hypot(light.distanceM, light.heightM - nose[1]);

@@ -11,10 +11,12 @@ import {
 } from '../pose';
 import {
   leastDistance,
+  OWN_MARK,
   patchOf,
   placedDistance,
   placeSupport,
   solidsOf,
+  type Mark,
   type Patch,
   type PlacedSolid,
   type PlacedSupport,
@@ -28,6 +30,9 @@ import { dressedTrunk } from './landmarks';
 export interface Carriage {
   body: Body;
   pose: Pose;
+  /** Where the person stands; what is on a seat goes by the seat. */
+  mark: Mark;
+  /** What stands there, the nearest to the mark first. */
   supports: PlacedSupport[];
   solids: PlacedSolid[];
   /** Turn of the hips on the floor. */
@@ -72,10 +77,27 @@ const LAID: Partial<Record<Carried, Quat>> = {
   allFours: about('x', 78),
 };
 
-/** Works out how a pose carries a body. */
-export function carriageOf(body: Body, pose: Pose): Carriage {
-  const supports = (pose.objects ?? []).map(placeSupport);
-  const yaw = about('y', settingOf(pose, 'hipsTurnLeftDeg'));
+/** Turn of the hips on the floor from the set's front, degrees to the sitter's left; it may go past half a turn. */
+export function hipsYawDeg({ pose, mark }: Pick<Carriage, 'pose' | 'mark'>): number {
+  return mark.turnLeftDeg + settingOf(pose, 'hipsTurnLeftDeg');
+}
+
+/** Supports in the order in which they lie from a mark; equally far ones stay in theirs. */
+function nearestFirst(supports: readonly PlacedSupport[], { leftM, aheadM }: Mark): PlacedSupport[] {
+  const farM = ({ support }: PlacedSupport) => Math.hypot(support.leftM - leftM, support.aheadM - aheadM);
+  return [...supports].sort((a, b) => farM(a) - farM(b));
+}
+
+/**
+ * Works out how a pose carries a body.
+ * @param said where the person stands; one who is alone, on the set's own mark.
+ */
+export function carriageOf(body: Body, pose: Pose, said?: Mark): Carriage {
+  const mark = said ?? OWN_MARK;
+  const placed = (pose.objects ?? []).map(placeSupport);
+  // one who is alone takes them in the order in which they were said
+  const supports = said ? nearestFirst(placed, mark) : placed;
+  const yaw = about('y', hipsYawDeg({ pose, mark }));
   const carried = pose.support;
   const laid = LAID[carried];
   const base = laid ? chain(yaw, laid) : yaw;
@@ -87,6 +109,7 @@ export function carriageOf(body: Body, pose: Pose): Carriage {
   return {
     body,
     pose,
+    mark,
     supports,
     solids: solidsOf(supports),
     yaw,

@@ -1,6 +1,7 @@
 import { bindArmDirection, type Body, EYEBALL, headToBind, jointOn, JOINTS } from '../body';
 import { contactOf, legModes, poseSchema, SETTING_IDS, settingOf, withSetting, type Pose } from '../pose';
-import { subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
+import { pointOfMark, type Mark } from '../scene';
+import { aboutZeroDeg, subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';
 import { placeArms } from './arms/arms';
 import { type ArmAngles } from './arms/armBones';
@@ -8,7 +9,7 @@ import { armLump } from './trunk/mass';
 import { firstState } from './trunk/unknowns';
 import { measureBalance, type Balance } from './told/balance';
 import { settle, tuckDegOf } from './trunk/settle';
-import { carriageOf, sitsFree, standsFree } from './carriage';
+import { carriageOf, hipsYawDeg, sitsFree, standsFree } from './carriage';
 import { effortOf, type JointEffort } from './told/effort';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './joints/frames';
 import { armRods, type Rod } from './clearances/rods';
@@ -58,6 +59,8 @@ export interface PosedBody {
 export interface FigureScene {
   /** Entrance pupil of the lens, metres. */
   lens: Vec3;
+  /** Where the person stands, if not on the set's own mark. */
+  mark?: Mark | undefined;
 }
 
 /** Arms ride on the trunk while it is balanced, and are placed anew after each of these rounds. */
@@ -70,7 +73,7 @@ const ROUNDS = 3;
  * @throws ZodError when the pose itself is malformed or out of range.
  */
 export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
-  return lookingFrom(posedBody(body, pose), scene);
+  return lookingFrom(posedBody(body, pose, scene.mark), scene);
 }
 
 /** The figure of a posed body whose eyes look as it was said, seen from a lens. */
@@ -90,11 +93,14 @@ export function lookingFrom({ body, said, figure, solved }: PosedBody, scene: Fi
  * Poses a body but for its eyes.
  * @throws ZodError when the pose itself is malformed or out of range.
  */
-export function posedBody(body: Body, pose: Pose): PosedBody {
+export function posedBody(body: Body, pose: Pose, mark?: Mark): PosedBody {
   const said = spelledOut(onPresentFeet(body, poseSchema.parse(pose)));
-  const carriage = carriageOf(body, said);
+  const carriage = carriageOf(body, said, mark);
   const frames = createFrames();
-  const feet = stanceOf(carriage, standsFree(carriage) ? [0, 0, 0] : anchorOf(carriage).under);
+  const feet = stanceOf(
+    carriage,
+    standsFree(carriage) ? pointOfMark(carriage.mark) : anchorOf(carriage).under,
+  );
   const hanging = { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] as Vec3 };
   const all = reachGoals(carriage);
   const firm = all.filter((g) => g.kind !== 'hand');
@@ -141,7 +147,7 @@ export function posedBody(body: Body, pose: Pose): PosedBody {
       },
     ),
     turnDeg: {
-      hips: settingOf(said, 'hipsTurnLeftDeg'),
+      hips: mark ? aboutZeroDeg(hipsYawDeg(carriage)) : settingOf(said, 'hipsTurnLeftDeg'),
       chest: chestTurn(points),
       face: yawDeg(rotationOf(frames, 'head')),
     },

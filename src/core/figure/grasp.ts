@@ -10,7 +10,7 @@ import {
   type Pose,
   type SidePlace,
 } from '../pose';
-import { placesOf } from '../scene';
+import { placesOf, type Mark } from '../scene';
 import { add, clamp, degrees, lengthOf, otherSide, sideSign, subtract, type Side, type Vec3 } from '../units';
 import { hangFrame } from './arms/freeArm';
 import { carriageOf, supportTarget } from './carriage';
@@ -31,7 +31,13 @@ export interface ReachablePlace {
 const GIVES_M = 0.12;
 
 /** Every place of the body and of the supports that the hand of one side comes to, the arm as it hangs. */
-export function placesInReach(body: Body, figure: Figure, pose: Pose, side: Side): ReachablePlace[] {
+export function placesInReach(
+  body: Body,
+  figure: Figure,
+  pose: Pose,
+  side: Side,
+  mark?: Mark,
+): ReachablePlace[] {
   const [upperM, lowerM] = bonesM(body, 'arm', side);
   const shoulder = figure.points.shoulders[side];
   const found: ReachablePlace[] = [];
@@ -50,7 +56,7 @@ export function placesInReach(body: Body, figure: Figure, pose: Pose, side: Side
       put(`other:${name satisfies SidePlace}`, other.point, other.normal);
     }
   }
-  const carriage = carriageOf(body, pose);
+  const carriage = carriageOf(body, pose, mark);
   const pelvis = at(figure.frames, 'pelvis');
   for (const name of placesOf(pose.objects ?? [])) {
     const target = supportTarget(carriage, name, side, undefined, pelvis);

@@ -1,9 +1,9 @@
 import type { Body } from '../body';
 import { viewOf, type View } from '../camera';
 import type { Figure } from '../figure';
-import { lightingOf, type Lighting } from '../light';
+import type { Lighting } from '../light';
 import type { Ground } from '../scene';
-import { apart, type Vec3 } from '../units';
+import type { Vec3 } from '../units';
 import { assertClear } from './clearOfSitter';
 import { lightOnFace, readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
@@ -13,12 +13,12 @@ import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
 import { measuringSize } from './measuringSize';
 import type { SoloShot } from '../shot';
+import { lightingFor, meteredAt, othersOf, putOnSet, sphereRound } from './company';
 import {
   bodyWithoutHead,
   chartFor,
   figureFor,
   neutralJawMm,
-  putOnSet,
   skinnedBody,
   standingOn,
   type StandIn,
@@ -31,22 +31,13 @@ export interface Sight {
   figure: Figure;
   view: View;
   picture: Picture;
+  /** Where the key is aimed and metered, metres: the face, among others the middle of all faces. */
+  meteredAt: Vec3;
   /** The room round the sitter, where it is known. */
   ground: Ground | undefined;
   readings: Readings;
   /** What the light does to the face; read when it is first asked for. */
   face(): FaceReading;
-}
-
-/** Middle of the figure and the radius of a sphere that holds it. */
-export function sphereOf(figure: Figure): { middle: Vec3; radiusM: number } {
-  const { crown, toes, hips, wrists, knees } = figure.points;
-  const ends = [crown, toes.left, toes.right, hips.left, wrists.left, wrists.right, knees.left, knees.right];
-  const middle = [0, 1, 2].map((c) => {
-    const values = ends.map((p) => p[c]!);
-    return (Math.min(...values) + Math.max(...values)) / 2;
-  }) as Vec3;
-  return { middle, radiusM: Math.max(...ends.map((p) => apart(p, middle))) + 0.2 };
 }
 
 /** What a recompute is asked for besides. */
@@ -76,6 +67,7 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
   const { body } = standIn;
   const figure = figureFor(standIn, shot, view.eye);
   assertClear(shot.camera, body, figure);
+  for (const other of othersOf(standIn, shot)) assertClear(shot.camera, other.standIn.body, other.figure);
   const picture = once(() => pictureOf(standIn, shot, figure, view, options));
   const readings = once(() =>
     readPicture(picture(), body, figure, jawOf(standIn, shot, figure, view, options)),
@@ -85,6 +77,7 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
     body,
     figure,
     view,
+    meteredAt: meteredAt(standIn, shot, figure),
     ground: options.ground,
     get picture() {
       return picture();
@@ -100,7 +93,7 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
 function faceOf(standIn: StandIn, shot: SoloShot, figure: Figure, view: View, ground?: Ground): FaceReading {
   const { body, litFace: kept } = standIn;
   const chart = chartFor(standIn);
-  const lighting = lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
+  const lighting = lightingFor(standIn, shot, figure, ground);
   const supports = putOnSet(standIn, shot, figure, ground);
   const of = [skinnedBody(standIn, figure), supports, JSON.stringify(shot.light), ground?.backgroundM];
   const stands = kept?.of.every((o, i) => o === of[i]);
@@ -119,11 +112,11 @@ function pictureOf(
   { lit, ground, isGroundCoarse = false, scale }: SeeOptions,
 ): Picture {
   const supports = putOnSet(standIn, shot, figure, ground);
-  const lighting = () => lightingOf(shot.light, figure.points.nose, ground?.backgroundM);
+  const lighting = () => lightingFor(standIn, shot, figure, ground);
   const { surface, skinned, memory } = standIn;
   const castBy = skinnedBody(standIn, figure);
   const light = lit
-    ? { lighting: lighting(), ...sphereOf(figure), castBy, ground, isGroundCoarse }
+    ? { lighting: lighting(), ...sphereRound(standIn, shot, figure), castBy, ground, isGroundCoarse }
     : undefined;
   return takePicture(surface, skinned, view, measuringSize(shot, scale), memory, light, supports);
 }
@@ -156,5 +149,6 @@ export function shadingOf(
     withoutHead: bodyWithoutHead(standIn),
     map: (standIn.besideMap ??= besideMap()),
   });
-  return lettingThrough(beside, standIn.body, figure, lighting, standingOn(shot, ground));
+  const others = othersOf(standIn, shot).map((other) => other.figure);
+  return lettingThrough(beside, standIn.body, figure, lighting, standingOn(shot, ground), others);
 }

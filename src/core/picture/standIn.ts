@@ -29,7 +29,11 @@ import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
 import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
-import type { SoloShot } from '../shot';
+import type { Role, SoloShot } from '../shot';
+import type { BesideMesh } from './raster/picture';
+
+/** Who stands how and where. */
+type Stands = Pick<SoloShot, 'pose' | 'mark'>;
 
 /** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
 export interface StandIn {
@@ -60,7 +64,11 @@ export interface StandIn {
   /** The figure that `skinned` holds. */
   skinnedTo: { figure: Figure; posed: PosedBody | undefined } | undefined;
   /** The last figure, kept because a moved camera does not move the sitter. */
-  last: { pose: string; lens: string; posed: PosedBody; figure: Figure } | undefined;
+  last: { posed: string; lens: string; body: PosedBody; figure: Figure } | undefined;
+  /** Who stands in for the others of the pictures that are asked of this one, by their roles. */
+  company: ReadonlyMap<Role, StandIn>;
+  /** The mesh of all that is beside the sitter, and what it is of. */
+  beside: { of: readonly unknown[]; mesh: BesideMesh } | undefined;
   /** The mesh of the last supports. */
   supports: { key: string; mesh: SupportMesh } | undefined;
 }
@@ -88,6 +96,8 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     litFace: undefined,
     skinnedTo: undefined,
     last: undefined,
+    company: new Map(),
+    beside: undefined,
     supports: undefined,
   };
 }
@@ -142,16 +152,11 @@ export function skinnedBody({ skinnedTo }: StandIn, figure: Figure): object {
   return skinnedTo?.posed ?? figure;
 }
 
-/** Skins the surface to a figure and gives what stands beside it, on a known ground the room's furniture too. */
-export function putOnSet(
-  standIn: StandIn,
-  shot: SoloShot,
-  figure: Figure,
-  ground?: Ground,
-): SupportMesh | undefined {
+/** Skins the surface to a figure, and presses what is soft. */
+export function skinTo(standIn: StandIn, shot: Pick<SoloShot, 'pose'>, figure: Figure): void {
   const { surface, skinned } = standIn;
   const objects = shot.pose.objects ?? [];
-  const posed = standIn.last?.figure === figure ? standIn.last.posed : undefined;
+  const posed = standIn.last?.figure === figure ? standIn.last.body : undefined;
   if (standIn.skinnedTo?.figure !== figure) {
     if (posed && standIn.skinnedTo?.posed === posed) skinEyes(surface, figure.transforms, skinned);
     else {
@@ -160,24 +165,24 @@ export function putOnSet(
     }
     standIn.skinnedTo = { figure, posed };
   }
-  const all = standingOn(shot, ground);
-  return all.length > 0 ? supportsFor(standIn, all) : undefined;
 }
 
-function supportsFor(standIn: StandIn, objects: readonly Support[]): SupportMesh {
+/** The mesh of what stands on the set; none where nothing does. */
+export function supportsFor(standIn: StandIn, objects: readonly Support[]): SupportMesh | undefined {
+  if (objects.length === 0) return undefined;
   const key = JSON.stringify(objects);
   if (standIn.supports?.key !== key) standIn.supports = { key, mesh: supportMesh(objects) };
   return standIn.supports.mesh;
 }
 
 /** The figure of a shot; the last one is kept, and of one that is only looked at from elsewhere all but the eyes. */
-export function figureFor(standIn: StandIn, shot: SoloShot, lens: Vec3): Figure {
-  const pose = JSON.stringify(shot.pose);
+export function figureFor(standIn: StandIn, { pose, mark }: Stands, lens: Vec3): Figure {
+  const posed = JSON.stringify([pose, mark]);
   const at = lens.join(' ');
   const { last } = standIn;
-  if (last?.pose === pose && last.lens === at) return last.figure;
-  const posed = last?.pose === pose ? last.posed : posedBody(standIn.body, shot.pose);
-  const figure = lookingFrom(posed, { lens });
-  standIn.last = { pose, lens: at, posed, figure };
+  if (last?.posed === posed && last.lens === at) return last.figure;
+  const body = last?.posed === posed ? last.body : posedBody(standIn.body, pose, mark);
+  const figure = lookingFrom(body, { lens });
+  standIn.last = { posed, lens: at, body, figure };
   return figure;
 }

@@ -21,6 +21,15 @@ export {
   type RoomWindow,
   type Wall,
 } from './opening';
+export {
+  MARK_RANGE,
+  MARK_TURN_RANGE,
+  markSchema,
+  mirrorMark,
+  OWN_MARK,
+  pointOfMark,
+  type Mark,
+} from './mark';
 export { fallsThrough, groundOf, openingsOf, roomSchema, type Opening, type Room } from './room';
 export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';
 export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';

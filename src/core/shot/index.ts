@@ -1,12 +1,16 @@
-export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Mark, type Posed, type Role, type Shot } from './shot';
+export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Posed, type Role, type Shot } from './shot';
 export {
+  amongOthers,
   firstRole,
   nameOfShot,
   personOf,
   shotOfOne,
   shows,
   soloShot,
+  withMark,
   withPerson,
   withSolo,
+  type Among,
+  type Companion,
   type SoloShot,
 } from './solo';

@@ -3,24 +3,13 @@ import { cameraSchema } from '../camera';
 import { eachOnce } from '../checks';
 import { lightSchema } from '../light';
 import { messageSchema, poseSchema } from '../pose';
-import { supportSchema } from '../scene';
+import { markSchema, supportSchema } from '../scene';
 import { exposureSchema } from '../set';
 
 /** Who somebody is in a picture, whoever the person is: `a` to `z`, then `aa`. */
 export type Role = string;
 /** The role of the one person of most pictures. */
 export const FIRST_ROLE: Role = 'a';
-
-const metres = z.number().min(-20).max(20);
-
-/** Where somebody stands or sits in the set: from the mark to the left and to the front as the set's front has it. */
-export const markSchema = z.strictObject({
-  leftM: metres,
-  aheadM: metres,
-  /** Turn of the whole person, pose and supports of their own, to their left. */
-  turnLeftDeg: z.number().min(-180).max(180),
-});
-export type Mark = z.infer<typeof markSchema>;
 
 /** So many people a picture, and a sitting, can have. */
 export const MOST_PEOPLE = 40;

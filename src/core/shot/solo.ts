@@ -1,12 +1,35 @@
+import isSame from 'fast-deep-equal';
+import type { BodyProfile } from '../body';
 import type { Camera } from '../camera';
 import type { Light } from '../light';
 import type { Pose } from '../pose';
+import type { Mark } from '../scene';
 import type { Exposure } from '../set';
 import { FIRST_ROLE, type Posed, type Role, type Shot } from './shot';
+
+/** Somebody else in a picture, with a body. */
+export interface Companion {
+  role: Role;
+  profile: BodyProfile;
+  /** With what carries it and what it is to say, which all have in common. */
+  pose: Pose;
+  mark?: Mark | undefined;
+}
+
+/** Among whom somebody is in a picture of several. */
+export interface Among {
+  /** The role of whoever the picture is seen for. */
+  role: Role;
+  others: readonly Companion[];
+}
 
 /** A picture as it is for one of its people: the pose with what carries it and what it is to say, camera and light. */
 export interface SoloShot {
   pose: Pose;
+  /** Where the person stands; one who is alone, on the set's own mark. */
+  mark?: Mark | undefined;
+  /** Where the others are known as well; without it the person is seen alone. */
+  among?: Among | undefined;
   camera: Camera;
   light: Light;
   exposure?: Exposure | undefined;
@@ -57,10 +80,33 @@ export function soloShot(shot: Shot, role = firstRole(shot)): SoloShot {
   let solo = ofShot.get(role);
   if (!solo) {
     const { camera, light, exposure } = shot;
-    solo = { pose: wholePose(personOf(shot, role), shot), camera, light, ...(exposure && { exposure }) };
+    const person = personOf(shot, role);
+    const { mark } = person;
+    const pose = wholePose(person, shot);
+    solo = { pose, ...(mark && { mark }), camera, light, ...(exposure && { exposure }) };
     ofShot.set(role, solo);
   }
   return solo;
+}
+
+/**
+ * A picture as it is for one of its people among the others. Others of whom no body is known are not seen.
+ * @param profileOf the body of a person as dressed in the picture.
+ * @throws RangeError when the picture has no such role.
+ */
+export function amongOthers(
+  shot: Shot,
+  role: Role,
+  profileOf: (personId: string) => BodyProfile | undefined,
+): SoloShot {
+  const solo = soloShot(shot, role);
+  const others = shot.people.flatMap((person): Companion[] => {
+    const profile = person.role === role ? undefined : profileOf(person.personId);
+    if (!profile) return [];
+    const { mark } = person;
+    return [{ role: person.role, profile, pose: wholePose(person, shot), ...(mark && { mark }) }];
+  });
+  return others.length > 0 ? { ...solo, among: { role, others } } : solo;
 }
 
 /**
@@ -68,9 +114,23 @@ export function soloShot(shot: Shot, role = firstRole(shot)): SoloShot {
  * @throws RangeError when the picture has no such role.
  */
 export function withSolo(shot: Shot, solo: SoloShot, role = firstRole(shot)): Shot {
-  const { camera, light, exposure } = solo;
-  const { exposure: _, ...posed } = withPose(shot, role, solo.pose);
+  const { camera, light, exposure, mark } = solo;
+  const { exposure: _, ...posed } = withMark(withPose(shot, role, solo.pose), role, mark);
   return { ...posed, camera, light, ...(exposure && { exposure }) };
+}
+
+/**
+ * The picture with one of its people standing elsewhere; the very same people where nobody moves.
+ * @throws RangeError when the picture has no such role.
+ */
+export function withMark(shot: Shot, role: Role, mark: Mark | undefined): Shot {
+  const person = personOf(shot, role);
+  if (isSame(person.mark, mark)) return shot;
+  const { mark: _, ...rest } = person;
+  const moved = { ...rest, ...(mark && { mark }) };
+  const known = poses.get(person);
+  if (known) poses.set(moved, known);
+  return { ...shot, people: shot.people.map((p) => (p === person ? moved : p)) };
 }
 
 /** The picture with the pose of one of its people; the very same people where it is the pose that it has. */
@@ -107,9 +167,9 @@ export function withPerson(shot: Shot, role: Role, personId: string): Shot {
 }
 
 /** A picture of one person. */
-export function shotOfOne(personId: string, { pose: whole, ...set }: SoloShot): Shot {
+export function shotOfOne(personId: string, { pose: whole, mark, among: _, ...set }: SoloShot): Shot {
   const { pose, ...common } = takenApart(whole);
-  return { people: [{ role: FIRST_ROLE, personId, pose }], ...common, ...set };
+  return { people: [{ role: FIRST_ROLE, personId, pose, ...(mark && { mark }) }], ...common, ...set };
 }
 
 /** What a picture is called. */

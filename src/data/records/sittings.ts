@@ -1,7 +1,8 @@
 import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { sitterSchema, type Sitter } from '@/core/people';
-import { firstRole, personOf, shotOfOne } from '@/core/shot';
+import { dressedFor, lookOf } from '@/core/brief';
+import { amongOthers, firstRole, personOf, shotOfOne, type SoloShot } from '@/core/shot';
 import type { GilvoDatabase } from '../store/database';
 import { NEW_SHOT, NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
 import { sound, soundOne } from '../store/sound';
@@ -24,6 +25,15 @@ export function sitterIn(
 ): Sitter | undefined {
   const { personId } = personOf(shot, role);
   return people.find((p) => p.id === personId);
+}
+
+/** A picture of a sitting as it is for one of its people, among the others as they are dressed in it. */
+export function soloIn(whole: WholeSitting, take: Take, role = firstRole(take.shot)): SoloShot {
+  const look = lookOf(whole.sitting, take);
+  return amongOthers(take.shot, role, (personId) => {
+    const person = whole.people.find((p) => p.id === personId);
+    return person && dressedFor(person, look);
+  });
 }
 
 /** Of whom a picture is, where a sitting has several people and it has to be said. */

@@ -2,9 +2,8 @@
 
 import { useMemo } from 'react';
 import { dressedFor, lookOf } from '@/core/brief';
-import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { sitterIn, type WholeSitting } from '@/data';
+import { sitterIn, soloIn, type WholeSitting } from '@/data';
 import { PoseThumbnail } from './PoseThumbnail';
 
 interface TakeThumbnailProps {
@@ -21,6 +20,7 @@ export function TakeThumbnail({ whole, take, scale, className, label }: TakeThum
   const sitter = sitterIn(whole, take);
   const look = lookOf(whole.sitting, take);
   const profile = useMemo(() => sitter && dressedFor(sitter, look), [sitter, look]);
+  const shot = useMemo(() => soloIn(whole, take), [whole, take]);
   if (!profile)
     return (
       <span
@@ -31,13 +31,5 @@ export function TakeThumbnail({ whole, take, scale, className, label }: TakeThum
         no record
       </span>
     );
-  return (
-    <PoseThumbnail
-      profile={profile}
-      shot={soloShot(take.shot)}
-      scale={scale}
-      className={className}
-      label={label}
-    />
-  );
+  return <PoseThumbnail profile={profile} shot={shot} scale={scale} className={className} label={label} />;
 }

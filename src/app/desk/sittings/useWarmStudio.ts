@@ -3,9 +3,8 @@
 import { useEffect } from 'react';
 import { dressedFor, lookOf, wantedIn } from '@/core/brief';
 import { groundOf } from '@/core/scene';
-import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { sitterIn, type WholeSitting } from '@/data';
+import { sitterIn, soloIn, type WholeSitting } from '@/data';
 import { studio } from '@/workers/studioClient';
 
 /** Takes that the studio was warmed up for. */
@@ -24,7 +23,7 @@ export function useWarmStudio(whole: WholeSitting, take: Take | undefined): void
       void studio('live')
         .warmUp(
           dressedFor(sitter, look),
-          soloShot(take.shot),
+          soloIn(whole, take),
           wantedIn(look, take.shot.message),
           groundOf(whole.sitting.room),
         )

@@ -2,7 +2,6 @@
 
 import { useEffect, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import { viewOf } from '@/core/camera';
 import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import { studio } from '@/workers/studioClient';
@@ -18,7 +17,7 @@ export function useGhost(
     if (!pose || !shot) return;
     let stale = false;
     void studio('backstage')
-      .ghost(profile, pose, viewOf(shot.camera).eye)
+      .ghost(profile, pose, shot)
       .then((joints) => !stale && setGhost({ pose, joints }));
     return () => {
       stale = true;

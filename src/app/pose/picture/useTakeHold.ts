@@ -6,7 +6,7 @@ import type { BodyProfile } from '@/core/body';
 import { project, viewOf } from '@/core/camera';
 import type { ReachablePlace } from '@/core/figure';
 import type { SoloShot } from '@/core/shot';
-import { targetWords, withContact, type ContactTarget, type Pose } from '@/core/pose';
+import { targetWords, withContact, type ContactTarget } from '@/core/pose';
 import type { Vec3 } from '@/core/units';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
@@ -20,13 +20,13 @@ export function handleWords(handle: Handle): string {
 
 /** A way that a handle is to go, from a pose. */
 interface Asked {
-  pose: Pose;
+  shot: SoloShot;
   handle: Handle;
   by: Vec3;
 }
 
 /** Hands the newest way to the solver; while one is on its way, only the last is kept. */
-function useSolver(profile: BodyProfile, eye: Vec3, onRefused: (words: string) => void) {
+function useSolver(profile: BodyProfile, onRefused: (words: string) => void) {
   const asked = useRef<Asked | null>(null);
   const running = useRef(false);
   /** The place that the dragged hand lies on: it outranks a way that is still being worked out. */
@@ -35,7 +35,7 @@ function useSolver(profile: BodyProfile, eye: Vec3, onRefused: (words: string) =
   async function solveAll() {
     for (let next = asked.current; next; next = asked.current) {
       asked.current = null;
-      const moved = await studio('backstage').drag(profile, next.pose, eye, next.handle, next.by);
+      const moved = await studio('backstage').drag(profile, next.shot, next.handle, next.by);
       if (snapped.current === null) usePoseStore.getState().setPose(moved);
     }
   }
@@ -66,12 +66,12 @@ function useSolver(profile: BodyProfile, eye: Vec3, onRefused: (words: string) =
 }
 
 /** The places that a hand can be laid on, once they are known; none for what is no hand. */
-function placesFor(profile: BodyProfile, pose: Pose, eye: Vec3, handle: Handle) {
+function placesFor(profile: BodyProfile, shot: SoloShot, handle: Handle) {
   const found: { places: ReachablePlace[] } = { places: [] };
   const side = handSide(handle);
   if (side)
     void studio('backstage')
-      .places(profile, pose, eye, side)
+      .places(profile, shot, side)
       .then((places) => (found.places = places));
   return found;
 }
@@ -84,7 +84,7 @@ export function useTakeHold(
   const [hint, setHint] = useState<string | null>(null);
   const { setPose, setDragging } = usePoseStore.getState();
   const view = viewOf(shot.camera);
-  const { ask, snap } = useSolver(profile, view.eye, setHint);
+  const { ask, snap } = useSolver(profile, setHint);
   useEffect(() => () => setDragging(false), [setDragging]);
 
   function grab(handle: Handle, event: React.PointerEvent) {
@@ -95,7 +95,7 @@ export function useTakeHold(
     const { pose } = shot;
     const { depthM } = project(view, report.handles[handle]);
     const side = handSide(handle);
-    const found = placesFor(profile, pose, view.eye, handle);
+    const found = placesFor(profile, shot, handle);
     setDragging(true);
     const lay = ({ to }: ReachablePlace) => {
       if (!side || !snap(to)) return;
@@ -108,7 +108,7 @@ export function useTakeHold(
       setHint(handleWords(handle));
       const right = ((e.clientX - from.x) / box.width) * 2 * view.tanHalfWidth * depthM;
       const up = (-(e.clientY - from.y) / box.height) * 2 * view.tanHalfHeight * depthM;
-      void ask({ pose, handle, by: inSet(view, right, up) });
+      void ask({ shot, handle, by: inSet(view, right, up) });
     };
     followPointer(move, () => {
       setDragging(false);
@@ -121,8 +121,12 @@ export function useTakeHold(
     if (!arrow) return;
     event.preventDefault();
     event.stopPropagation();
-    const { pose } = chosenShot(usePoseStore.getState())!;
-    void ask({ pose, handle, by: inSet(view, arrow[0] * KEY_M, arrow[1] * KEY_M) });
+    // keys may come faster than pictures: each goes on from what the last one said
+    void ask({
+      shot: chosenShot(usePoseStore.getState())!,
+      handle,
+      by: inSet(view, arrow[0] * KEY_M, arrow[1] * KEY_M),
+    });
   }
   return { view, hint, grab, press };
 }

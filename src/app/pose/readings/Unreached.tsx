@@ -2,7 +2,6 @@
 
 import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import { viewOf } from '@/core/camera';
 import { staysShort, unreachedWords } from '@/core/figure';
 import type { SoloShot } from '@/core/shot';
 import { SETTINGS, type Pose } from '@/core/pose';
@@ -29,14 +28,14 @@ interface UnreachedProps {
 export function Unreached({ shot, profile, report }: UnreachedProps) {
   const [answer, setAnswer] = useState<{ pose: Pose; change: ReachingChange | null } | null>(null);
   const [isLooking, setLooking] = useState(false);
-  const { pose, camera } = shot;
+  const { pose } = shot;
   const isShort = report.unreached.some((u) => staysShort(u) && u.amount > 0.01);
   const current = answer?.pose === pose ? answer : null;
 
   async function look() {
     setLooking(true);
     try {
-      const change = await studio('backstage').reaching(profile, pose, viewOf(camera).eye);
+      const change = await studio('backstage').reaching(profile, shot);
       setAnswer({ pose, change: change ?? null });
     } finally {
       setLooking(false);

@@ -9,7 +9,7 @@ import type { Finding } from '@/core/review';
 import type { Ground } from '@/core/scene';
 import type { SoloShot } from '@/core/shot';
 import { studio } from '@/workers/studioClient';
-import { chosenShot, usePoseStore } from '@/take/poseStore';
+import { usePoseStore } from '@/take/poseStore';
 import { changeWords, STUCK_WORDS } from './findingWords';
 
 /** What came of asking for a mend. */
@@ -40,7 +40,7 @@ export function useMend(
   async function outcomeOf(finding: Finding, apply: boolean): Promise<Outcome | null> {
     const findingId = finding.id;
     const before = shot;
-    const { held } = usePoseStore.getState();
+    const { held, take } = usePoseStore.getState();
     const result = await studio('live').mend(profile, before, finding, { wanted, ground, held: [...held] });
     if (result.kind === 'stuck') return { findingId, text: STUCK_WORDS[result.why], kind: 'stuck' };
     const words = result.changes.map(changeWords).join('; ');
@@ -48,7 +48,7 @@ export function useMend(
       const said = differenceOf(before.pose, result.shot.pose).map((c) => cueFor(c).text);
       return { findingId, text: said.join(' ') || `${words}.`, kind: 'cue' };
     }
-    if (chosenShot(usePoseStore.getState()) !== before) return null;
+    if (usePoseStore.getState().take !== take) return null;
     usePoseStore.getState().setShot(result.shot);
     return { findingId, text: `${finding.title}: ${words}.`, kind: 'mended' };
   }

@@ -1,7 +1,7 @@
 import { BALL_FORWARD_SHARE, BALL_HEIGHT_SHARE, HEEL_BACK_SHARE, heelTurnDeg, type Body } from '../../body';
 import { legModes, limbContact, settingOf, sided, type ContactTarget } from '../../pose';
 import { add, radians, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../../units';
-import { standsFree, supportTarget, type Carriage } from '../carriage';
+import { hipsYawDeg, standsFree, supportTarget, type Carriage } from '../carriage';
 import { about, chain, turned } from '../joints/frames';
 
 /** Where one foot is. */
@@ -104,7 +104,7 @@ export function stanceOf(carriage: Carriage, under: Vec3): Record<Side, Foot> {
   const { body, pose, yaw: frame } = carriage;
   const { lengths } = body;
   const S = lengths.frameM;
-  const turn = settingOf(pose, 'hipsTurnLeftDeg');
+  const turn = hipsYawDeg(carriage);
   const ahead = settingOf(pose, 'leftAheadFeet') * lengths.footM;
   const apart = settingOf(pose, 'heelSpacingShoulders') * lengths.shoulderBreadthM;
   const crossed = pose.crossed?.how === 'ankles' ? pose.crossed.over : null;

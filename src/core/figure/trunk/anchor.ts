@@ -1,4 +1,5 @@
 import { isAlongLevel, settingOf } from '../../pose';
+import { pointOfMark } from '../../scene';
 import { add, clamp, dot, type Vec3 } from '../../units';
 import type { Carriage } from '../carriage';
 import { legRadiusM } from '../legs/legBones';
@@ -41,14 +42,14 @@ export function anchorOf(carriage: Carriage): Anchor {
   }
   const kneeM = legRadiusM(body, 'knee') * 0.9;
   const height = isAlongLevel(pose.support) ? seatGapM : kneelingHeight(carriage, kneeM);
-  const on = pose.on === 'seat' ? seatMiddle(carriage) : ([0, 0, 0] as Vec3);
+  const on = pose.on === 'seat' ? seatMiddle(carriage) : pointOfMark(carriage.mark);
   const pelvis: Vec3 = [on[0], levelM + height, on[2]];
   return { pelvis, under: [pelvis[0], 0, pelvis[2]] };
 }
 
-function seatMiddle({ supports }: Carriage): Vec3 {
+function seatMiddle({ supports, mark }: Carriage): Vec3 {
   const first = supports[0]?.support;
-  return first ? [first.leftM, 0, first.aheadM] : [0, 0, 0];
+  return first ? [first.leftM, 0, first.aheadM] : pointOfMark(mark);
 }
 
 function turnedRight(v: Vec3): Vec3 {

@@ -1,6 +1,6 @@
 import { partIndex, PARTS, type PartName } from '../../body';
 import { viewOf, viewTowards } from '../../camera';
-import { irradianceFrom, lightingOf, type Lighting } from '../../light';
+import { irradianceFrom, type Lighting } from '../../light';
 import type { Ground } from '../../scene';
 import { apart, dot, midpoint, SIDES, type Side, type Vec3 } from '../../units';
 import { assertLightClear } from '../clearOfSitter';
@@ -9,10 +9,10 @@ import { flaresOf, type Flare } from './flare';
 import { groundAt, normalAt, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
 import { luminance } from '../raster/stopsMap';
-import { figureFor, putOnSet, skinnedBody, type StandIn } from '../standIn';
+import { lightingFor, putOnSet, sphereRound } from '../company';
+import { figureFor, skinnedBody, type StandIn } from '../standIn';
 import { measuringSize } from '../measuringSize';
 import type { SoloShot } from '../../shot';
-import { sphereOf } from '../seeShot';
 
 /** What the light does to the body, to its outline and to what lies behind it, as the lens sees it. */
 export interface BodyLight {
@@ -81,9 +81,9 @@ export function seeBodyLight(standIn: StandIn, shot: SoloShot, ground: Ground): 
   const figure = figureFor(standIn, shot, view.eye);
   assertLightClear(shot.light, standIn.body, figure);
   const supports = putOnSet(standIn, shot, figure, ground);
-  const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
+  const lighting = lightingFor(standIn, shot, figure, ground);
   const castBy = skinnedBody(standIn, figure);
-  const light = { lighting, ...sphereOf(figure), castBy, ground };
+  const light = { lighting, ...sphereRound(standIn, shot, figure), castBy, ground };
   const picture = takePicture(surface, skinned, view, measuringSize(shot), standIn.memory, light, supports);
   const linear = exposeLinear(picture, surface, skinned);
   const throat = midpoint(figure.points.chin, figure.points.neckBase);

@@ -1,13 +1,13 @@
 import { viewOf } from '../../camera';
 import type { FigurePoints } from '../../figure';
-import { lightFacingKey, lightingOf, throughGrid } from '../../light';
+import { lightFacingKey, throughGrid } from '../../light';
 import type { Ground } from '../../scene';
 import { add, apart, dot, midpoint, subtract, unit, type Vec3 } from '../../units';
 import { meshesOf } from '../raster/takePicture';
 import { createRaster } from '../raster/raster';
 import { shadowMapFrom, shareReaching } from '../raster/shadow';
-import { figureFor, putOnSet, type StandIn } from '../standIn';
-import { sphereOf } from '../seeShot';
+import { lightingFor, putOnSet, sphereRound } from '../company';
+import { figureFor, type StandIn } from '../standIn';
 import type { SoloShot } from '../../shot';
 
 /** A light meter put into the set. */
@@ -88,8 +88,8 @@ export function readMeter(standIn: StandIn, shot: SoloShot, ground: Ground, mete
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(standIn, shot, lens);
   const supports = putOnSet(standIn, shot, figure, ground);
-  const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
-  const { middle, radiusM } = sphereOf(figure);
+  const lighting = lightingFor(standIn, shot, figure, ground);
+  const { middle, radiusM } = sphereRound(standIn, shot, figure);
   const key = lighting.sources[0]!.centre;
   const { at, cap } = meter;
   const turns = { lens: subtract(lens, at), key: subtract(key, at), up: [0, 1, 0] as Vec3 };

@@ -19,7 +19,8 @@ import type { LightReading, PatternReading } from '../face';
 import { barycentric, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
 import { shareReaching, type ShadowMap } from '../raster/shadow';
-import { bodyWithoutHead, chartFor, figureFor, putOnSet, skinnedBody, type StandIn } from '../standIn';
+import { lightingFor, meteredAt, putOnSet } from '../company';
+import { bodyWithoutHead, chartFor, figureFor, skinnedBody, type StandIn } from '../standIn';
 import { shadingOf } from '../seeShot';
 import type { SoloShot } from '../../shot';
 
@@ -31,7 +32,7 @@ export function seeLight(standIn: StandIn, shot: SoloShot, ground: Ground): Ligh
   const view = viewOf(shot.camera);
   const figure = figureFor(standIn, shot, view.eye);
   assertLightClear(shot.light, standIn.body, figure);
-  const lighting = lightingOf(shot.light, figure.points.nose, ground.backgroundM);
+  const lighting = lightingFor(standIn, shot, figure, ground);
   return readLight(
     chartFor(standIn),
     standIn.body,
@@ -52,8 +53,9 @@ export function patternsOf(
   const figure = figureFor(standIn, shot, viewOf(shot.camera).eye);
   const head = intoHead(figure);
   const chart = chartFor(standIn);
+  const aimedAt = meteredAt(standIn, shot, figure);
   return lights.map((light) =>
-    facePattern(chart, lightFace(chart, standIn.body, head, lightingOf(light, figure.points.nose))),
+    facePattern(chart, lightFace(chart, standIn.body, head, lightingOf(light, aimedAt))),
   );
 }
 
@@ -73,7 +75,7 @@ export function seeFace(standIn: StandIn, shot: SoloShot, ground: Ground, sizePx
   const { points } = figure;
   const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;
   const view = viewTowards(lens, middle, CLOSE_M / 2 / apart(lens, middle));
-  const lighting = lightingOf(shot.light, points.nose, ground.backgroundM);
+  const lighting = lightingFor(standIn, shot, figure, ground);
   const caster = {
     castBy: skinnedBody(standIn, figure),
     positions: skinned.positions,

@@ -8,12 +8,18 @@ import type { Vec3 } from '../../units';
 import type { Raster } from './raster';
 import type { ShadowMap } from './shadow';
 
+/** What is beside the sitter of a picture: what stands on the set, and behind it in the mesh other people. */
+export interface BesideMesh extends SupportMesh {
+  /** Triangles of what stands on the set; those of people follow. */
+  standing: number;
+}
+
 /** What the camera sees, pixel by pixel. Row 0 is the top. */
 export interface Picture {
   width: number;
   height: number;
   view: View;
-  /** Part label, 0 where the ground or a support is. */
+  /** Part label, 0 where the ground, a support or somebody else is. */
   label: Uint8Array;
   /** Distance along the axis, metres; 0 where nothing is. */
   depthM: Float32Array;
@@ -24,8 +30,10 @@ export interface Picture {
   /** Share of the key that reaches a pixel turned to it, 0 to 1; -1 where the key does not shine on it. With `light`. */
   keyOpen: Float32Array | undefined;
   raster: Raster;
-  /** What stands beside the sitter; its triangles are numbered after the sitter's own. */
-  supports: SupportMesh | undefined;
+  /** What is beside the sitter; its triangles are numbered after the sitter's own. */
+  supports: BesideMesh | undefined;
+  /** Other people's triangles are numbered from here on. */
+  othersFrom: number;
   /** What lies behind and under the sitter, where `light` holds it as well. */
   ground: Ground | undefined;
   /** Whose tone each pixel of it has: one more than the place in `GROUND_PARTS`; 0 for none. */

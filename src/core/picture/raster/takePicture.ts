@@ -2,10 +2,9 @@ import { PARTS, type BodySurface } from '../../body';
 import type { View } from '../../camera';
 import type { SkinnedSurface } from '../../figure';
 import { resolve, type Mesh } from '../../kernel';
-import type { SupportMesh } from '../../scene';
 import { castShadows, type CastShadow } from './castShadows';
 import { illuminate } from './illuminate';
-import type { Picture, PictureLight } from './picture';
+import type { BesideMesh, Picture, PictureLight } from './picture';
 import { createRaster, rasterise, type Raster } from './raster';
 
 /** Reused memory of one camera's pictures. */
@@ -25,7 +24,7 @@ export function createPictureMemory(shadowPx = 320): PictureMemory {
 export function meshesOf(
   { triangles }: BodySurface,
   { positions }: SkinnedSurface,
-  supports: SupportMesh | undefined,
+  supports: BesideMesh | undefined,
 ): Mesh[] {
   return [{ positions, triangles }, ...(supports ? [supports] : [])];
 }
@@ -41,7 +40,7 @@ export function takePicture(
   size: { width: number; height: number },
   memory: PictureMemory,
   light?: PictureLight,
-  supports?: SupportMesh,
+  supports?: BesideMesh,
 ): Picture {
   const fits = memory.raster && memory.raster.width === size.width && memory.raster.height === size.height;
   const raster = fits ? memory.raster! : createRaster(size.width, size.height);
@@ -62,6 +61,7 @@ export function takePicture(
     keyOpen: undefined,
     raster,
     supports,
+    othersFrom: surface.triangleLabels.length + (supports?.standing ?? 0),
     ground: light?.ground,
     groundPart: undefined,
   };

@@ -64,14 +64,16 @@ interface Row {
 }
 
 function rowAt(picture: Picture, { from, along, across }: Axis, s: number): Row {
-  const { width, height, label, depthM } = picture;
+  const { width, height, label, depthM, othersFrom, raster } = picture;
+  // somebody else behind the waist is not daylight
+  const isOther = (pixel: number) => raster.triangle[pixel]! >= othersFrom;
   const at = (t: number) => {
     const col = Math.floor(from[0] + along[0] * s + across[0] * t);
     const row = Math.floor(from[1] + along[1] * s + across[1] * t);
     return col < 0 || row < 0 || col >= width || row >= height ? -1 : row * width + col;
   };
   return {
-    label: (t) => (at(t) < 0 ? -1 : label[at(t)]!),
+    label: (t) => (at(t) < 0 || isOther(at(t)) ? -1 : label[at(t)]!),
     depthM: (t) => (at(t) < 0 ? 0 : depthM[at(t)]!),
   };
 }

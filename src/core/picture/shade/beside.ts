@@ -16,9 +16,17 @@ const SHADED_M = 0.22;
 const MAP_PX = 200;
 const STEP_M = 0.12;
 
-/** Whether arms, hands or supports stand near the way from a lamp to the face. */
+/** Points of somebody else that can come between a lamp and a face. */
+function outlineOf({ points }: Figure): Vec3[] {
+  const { crown, chin, neckBase, shoulders, elbows, wrists, fingertips } = points;
+  const sided = [shoulders, elbows, wrists, fingertips].flatMap((pair) => SIDES.map((s) => pair[s]));
+  return [crown, chin, neckBase, ...sided];
+}
+
+/** Whether arms, hands, supports or somebody else stand near the way from a lamp to the face. */
 function isCrossed(
   figure: Figure,
+  others: readonly Figure[],
   objects: readonly Support[],
   face: Vec3,
   { centre }: LightSamples,
@@ -32,6 +40,7 @@ function isCrossed(
     return along > 0 && along < farM && Math.sqrt(Math.max(0, dot(d, d) - along * along)) < NEAR_M;
   };
   if (SIDES.some((s) => isNear(wrists[s]) || isNear(fingertips[s]) || isNear(elbows[s]))) return true;
+  if (others.some((other) => outlineOf(other).some(isNear))) return true;
   const solids = solidsOf(objects.map(placeSupport));
   for (let m = STEP_M; m < farM; m += STEP_M) {
     const p = add(face, towards, m);
@@ -56,7 +65,7 @@ export function besideMap(): Raster {
 }
 
 /**
- * Share of every source that arms, hands and supports let through to each place of the face chart; undefined where
+ * Share of every source that arms, hands, supports and others let through to each place of the face chart; undefined where
  * nothing stands near its way.
  * @param beside makes ready what may shade it, skinned to the figure; called only where something does.
  */
@@ -66,10 +75,11 @@ export function lettingThrough(
   figure: Figure,
   lighting: Lighting,
   objects: readonly Support[],
+  others: readonly Figure[] = [],
 ): (Float32Array | undefined)[] {
   const head = intoHead(figure);
   const face = head.outPoint(faceMiddle(body));
-  const crossed = lighting.sources.map((s) => s.castsShadow && isCrossed(figure, objects, face, s));
+  const crossed = lighting.sources.map((s) => s.castsShadow && isCrossed(figure, others, objects, face, s));
   if (!crossed.includes(true)) return [];
   const { chart, skinned, withoutHead, map: raster, supports } = beside();
   const meshes = [{ positions: skinned.positions, triangles: withoutHead }, ...(supports ? [supports] : [])];

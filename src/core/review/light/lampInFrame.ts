@@ -8,8 +8,8 @@ export const lampInFrame: Rule = {
   reason: 'A stand or a panel in the picture takes the eye off the sitter.',
   weight: 0.8,
   measure(sight) {
-    const { shot, figure, picture, ground } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground).map(
+    const { shot, meteredAt, picture, ground } = sight;
+    return flaresOf(picture, lightingOf(shot.light, meteredAt, ground?.backgroundM), ground).map(
       ({ source, kind }) => ({
         key: source,
         value: kind === 'inFrame' ? 1 : 0,

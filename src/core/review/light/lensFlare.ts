@@ -9,8 +9,8 @@ export const lensFlare: Rule = {
     'Light on the front of the lens takes the contrast out of the picture: hood it, flag it, or grid the lamp.',
   weight: 0.45,
   measure(sight) {
-    const { shot, figure, picture, ground } = sight;
-    return flaresOf(picture, lightingOf(shot.light, figure.points.nose, ground?.backgroundM), ground).map(
+    const { shot, meteredAt, picture, ground } = sight;
+    return flaresOf(picture, lightingOf(shot.light, meteredAt, ground?.backgroundM), ground).map(
       ({ source, onLens }) => ({
         key: source,
         value: onLens * 100,

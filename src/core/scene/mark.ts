@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import type { Vec3 } from '../units';
+
+/** So far from the set's own mark somebody can be put, metres. */
+export const MARK_RANGE = { min: -20, max: 20, step: 0.02, unit: 'm' } as const;
+export const MARK_TURN_RANGE = { min: -180, max: 180, step: 5, unit: '°' } as const;
+
+const metres = z.number().min(MARK_RANGE.min).max(MARK_RANGE.max);
+
+/** Where somebody stands in the set: from the set's own mark to the left and to the front, as the set's front has it. */
+export const markSchema = z.strictObject({
+  leftM: metres,
+  aheadM: metres,
+  /** Turn of the whole person, to their left. */
+  turnLeftDeg: z.number().min(MARK_TURN_RANGE.min).max(MARK_TURN_RANGE.max),
+});
+export type Mark = z.infer<typeof markSchema>;
+
+/** The set's own mark, where one who is alone stands. */
+export const OWN_MARK: Mark = { leftM: 0, aheadM: 0, turnLeftDeg: 0 };
+
+/** The point on the floor of a mark, set frame, metres. */
+export function pointOfMark({ leftM, aheadM }: Mark): Vec3 {
+  return [leftM, 0, aheadM];
+}
+
+/** The mark as it is in a mirror. */
+export function mirrorMark({ leftM, aheadM, turnLeftDeg }: Mark): Mark {
+  return { leftM: -leftM || 0, aheadM, turnLeftDeg: -turnLeftDeg || 0 };
+}
