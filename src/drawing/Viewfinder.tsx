@@ -2,11 +2,22 @@
 
 import { Canvas } from '@react-three/fiber';
 import { memo, useMemo, useRef } from 'react';
-import { LinearToneMapping, PCFShadowMap, SRGBColorSpace } from 'three';
+import { LinearToneMapping, PCFShadowMap, SRGBColorSpace, type Material, type SpotLight } from 'three';
 import { EXPOSURE } from '@/core/picture';
 import { drawingMaterials } from './materials';
-import type { ViewfinderProps } from './viewfinderProps';
+import type { DrawnPerson, ViewfinderProps } from './viewfinderProps';
 import { useDrawnFrames, useFigure, useGhost, useLamps, useLostCard, useSetGeometry } from './useDrawn';
+
+interface OtherPersonProps extends DrawnPerson, Pick<ViewfinderProps, 'supports'> {
+  lamps: readonly SpotLight[];
+  material: Material;
+}
+
+/** Somebody who is in the picture besides the one in the hand. */
+function OtherPerson({ lamps, material, ...person }: OtherPersonProps) {
+  const figure = useFigure(person, lamps);
+  return <mesh geometry={figure} material={material} castShadow receiveShadow frustumCulled={false} />;
+}
 
 function Scene(props: ViewfinderProps) {
   const { light, mode } = props;
@@ -28,6 +39,15 @@ function Scene(props: ViewfinderProps) {
     <>
       <ambientLight intensity={Math.PI * light.ambientShare * EXPOSURE} visible={isPicture} />
       <mesh geometry={figure} material={materials[mode]} castShadow receiveShadow frustumCulled={false} />
+      {props.others.map((other) => (
+        <OtherPerson
+          key={other.role}
+          {...other}
+          supports={props.supports}
+          lamps={lamps}
+          material={materials[mode]}
+        />
+      ))}
       <mesh {...onSet} geometry={furniture} castShadow />
       {ghost && <mesh geometry={ghost} material={materials.ghost} frustumCulled={false} renderOrder={2} />}
       <mesh {...onSet} geometry={floorAndBack} />

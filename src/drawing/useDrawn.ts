@@ -10,7 +10,7 @@ import { frameTimer } from './frameTime';
 import { groundGeometry } from './groundGeometry';
 import { castAnew, lampOf, setLamp } from './lamps';
 import { supportGeometry } from './supportGeometry';
-import type { ViewfinderProps } from './viewfinderProps';
+import type { DrawnPerson, ViewfinderProps } from './viewfinderProps';
 
 /** What is seen past the room. */
 const BEYOND = '#4f473c';
@@ -55,9 +55,9 @@ export function useSetGeometry({ ground, supports }: ViewfinderProps) {
   return { floorAndBack, furniture };
 }
 
-/** The sitter as posed. */
+/** Somebody as posed. */
 export function useFigure(
-  { surface, transforms, rods, expression, supports }: ViewfinderProps,
+  { surface, transforms, rods, expression, supports }: DrawnPerson & Pick<ViewfinderProps, 'supports'>,
   lamps: readonly SpotLight[],
 ) {
   const invalidate = useThree((s) => s.invalidate);

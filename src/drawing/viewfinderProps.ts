@@ -5,14 +5,20 @@ import type { Light } from '@/core/light';
 import type { Ground, Support } from '@/core/scene';
 import type { Vec3 } from '@/core/units';
 
-/** What the viewfinder draws. */
-export interface ViewfinderProps {
+/** One person as drawn. */
+export interface DrawnPerson {
   surface: BodySurface;
   transforms: Float64Array;
   /** Arms and hands as what they press. */
   rods: readonly Rod[];
   /** What the face does. */
   expression: FaceShares;
+}
+
+/** What the viewfinder draws. */
+export interface ViewfinderProps extends DrawnPerson {
+  /** Everybody else in the picture, by role. */
+  others: readonly (DrawnPerson & { role: string })[];
   /** What the lens sees: the camera's own view, or another way round the sitter. */
   view: View;
   light: Light;

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import { WhoseTake } from './WhoseTake';
+import { PeopleOfTake } from './PeopleOfTake';
 
 /** What stands where a person should be whose record is not here: nobody else is put in their place unasked. */
 export function PersonMissing({ whole, take }: { whole: WholeSitting; take: Take }) {
@@ -16,7 +16,7 @@ export function PersonMissing({ whole, take }: { whole: WholeSitting; take: Take
         </Link>
       </p>
       <p className="mt-4 mb-2">Or give the pose to somebody else of this sitting.</p>
-      <WhoseTake whole={whole} take={take} />
+      <PeopleOfTake whole={whole} take={take} />
     </main>
   );
 }

@@ -3,12 +3,24 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import type { CameraNumber } from '@/core/camera';
 import { rebased, withValue, type Conflict } from '@/core/changes';
-import { meantId, type Take } from '@/core/sitting';
+import { meantId, takeWithoutRole, type Take } from '@/core/sitting';
 import type { KeyNumber, Light } from '@/core/light';
 import type { ShownExposure } from '@/core/picture';
-import { FIRST_ROLE, firstRole, soloShot, withPerson, withSolo, type Role, type SoloShot } from '@/core/shot';
+import type { Mark } from '@/core/scene';
+import {
+  FIRST_ROLE,
+  firstRole,
+  nameOfShot,
+  soloShot,
+  withAnother,
+  withMark,
+  withPerson,
+  withSolo,
+  type Role,
+  type SoloShot,
+} from '@/core/shot';
 import type { Exposure } from '@/core/set';
-import { withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
+import { neutralPose, withHeld, withSetting, type Pose, type SettingId, type Station } from '@/core/pose';
 
 /** What the panel beside the plumb line is open on. */
 export type Panel = Station | 'camera' | 'light';
@@ -56,6 +68,13 @@ interface PoseState {
   setMeant(findingId: string, reason: string | null): void;
   /** Gives the pose in the hand to another person, who gives theirs in exchange where there is one. */
   setPerson(personId: string): void;
+  /** Takes the pose of somebody else of the picture into the hand. */
+  setRole(role: Role): void;
+  /** Puts somebody into the picture, at ease, who is in the hand then. */
+  addPerson(personId: string): void;
+  removePerson(role: Role): void;
+  /** Where whoever is in the hand stands. */
+  setMark(mark: Mark): void;
 }
 
 /** What dragging a source on the plan or from the side changes. */
@@ -148,6 +167,23 @@ export const usePoseStore = create<PoseState>()(
         setLightNumber: (name, value) => shot((s) => ({ ...s, light: { ...s.light, [name]: value } })),
         moveSource: (id, place) => shot((s) => ({ ...s, light: withSourceAt(s.light, id, place) })),
         setPerson: (personId) => change((t) => ({ ...t, shot: withPerson(t.shot, get().role, personId) })),
+        setRole: (role) => {
+          const { take } = get();
+          if (take) set({ role, held: [], before: soloShot(take.shot, role).pose });
+        },
+        addPerson: (personId) => {
+          const { take } = get();
+          if (!take) return;
+          const added = withAnother(take.shot, personId, neutralPose(nameOfShot(take.shot)));
+          change((t) => ({ ...t, shot: added }));
+          get().setRole(added.people.at(-1)!.role);
+        },
+        removePerson: (gone) => {
+          change((t) => takeWithoutRole(t, gone));
+          const { take } = get();
+          if (take) get().setRole(firstRole(take.shot));
+        },
+        setMark: (mark) => change((t) => ({ ...t, shot: withMark(t.shot, get().role, mark) })),
         setMeant: (id, reason) =>
           change((t) => {
             const findingId = meantId(get().role, id);

@@ -4,6 +4,7 @@ import type { Figure, FigurePoints, Rod } from '@/core/figure';
 import { lightingRatio } from '@/core/light';
 import type { ShownExposure, Sight } from '@/core/picture';
 import type { Finding } from '@/core/review';
+import type { Role } from '@/core/shot';
 import { apart, SIDES, type Side, type Vec3 } from '@/core/units';
 
 /** A developed picture, or the labels of the measuring picture. */
@@ -18,8 +19,15 @@ export interface PreviewWanted {
   exposure: ShownExposure;
 }
 
+/** Soles on the floor: where heels and toes are, set frame, metres. */
+export type SolesOf = Record<Side, { heel: Vec3; toe: Vec3 }>;
+
 /** What a recompute tells the page: everything that is shown, nothing that is not. */
 export interface ShotReport {
+  /** The others of the picture, as drawn. */
+  others: { role: Role; transforms: Float64Array; rods: Rod[]; feet: SolesOf }[];
+  /** Where the key is aimed and metered, metres. */
+  meteredAt: Vec3;
   transforms: Float64Array;
   /** Arms and hands as what they press. */
   rods: Rod[];
@@ -43,7 +51,7 @@ export interface ShotReport {
   };
   points: FigurePoints;
   /** Soles on the floor, for tape marks. */
-  feet: Record<Side, { heel: Vec3; toe: Vec3 }>;
+  feet: SolesOf;
   turnDeg: Figure['turnDeg'];
   enlargements: { part: string; enlargement: number; x: number; y: number }[];
   unreached: Figure['unreached'];
@@ -77,6 +85,10 @@ function enlargementsOf({ readings }: Sight): ShotReport['enlargements'] {
   });
 }
 
+function solesOf({ feet: { left, right } }: Figure): SolesOf {
+  return { left: { heel: left.heel, toe: left.toe }, right: { heel: right.heel, toe: right.toe } };
+}
+
 /** What is shown of a recompute. */
 export function reportOf(sight: Sight, findings: Finding[], elapsedMs: number): ShotReport {
   const { shot } = sight;
@@ -84,6 +96,13 @@ export function reportOf(sight: Sight, findings: Finding[], elapsedMs: number): 
   const faceDistanceM = apart(figure.points.eyes.left, sight.view.eye);
   const sharp = sharpRange(shot.camera, faceDistanceM);
   return {
+    others: sight.others.map(({ companion, figure: other }) => ({
+      role: companion.role,
+      transforms: other.transforms,
+      rods: other.rods,
+      feet: solesOf(other),
+    })),
+    meteredAt: sight.meteredAt,
     transforms: figure.transforms,
     rods: figure.rods,
     findings,
@@ -107,10 +126,7 @@ export function reportOf(sight: Sight, findings: Finding[], elapsedMs: number): 
       ),
     },
     points: figure.points,
-    feet: {
-      left: { heel: figure.feet.left.heel, toe: figure.feet.left.toe },
-      right: { heel: figure.feet.right.heel, toe: figure.feet.right.toe },
-    },
+    feet: solesOf(figure),
     turnDeg: figure.turnDeg,
     enlargements: enlargementsOf(sight),
     unreached: figure.unreached,

@@ -210,7 +210,7 @@ function recomputed(
   const findings = review(sight, wanted);
   const report = reportOf(sight, findings, performance.now() - start);
   if (!wantedPreview) return report;
-  const stops = shownStops(wantedPreview.exposure, shot, sight.figure.points.nose);
+  const stops = shownStops(wantedPreview.exposure, shot, sight.meteredAt);
   return { ...report, preview: developed(standIn, sight.picture, stops) };
 }
 

@@ -27,7 +27,7 @@ export function CueCard({ directing }: { directing: Directing }) {
           </p>
           <ul className="quiet mt-4 space-y-1 text-base" aria-label="Then">
             {cues.slice(at + 1, at + 1 + SHOWN_AFTER).map((c) => (
-              <li key={c.text}>{say(c)}</li>
+              <li key={say(c)}>{say(c)}</li>
             ))}
           </ul>
         </>

@@ -1,18 +1,26 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { cuesBetween, type Cue } from '@/core/direct';
-import { poseBefore } from '@/core/sequence';
-import { firstRole, personOf, soloShot } from '@/core/shot';
+import { cuesOfShot, type Cue } from '@/core/direct';
 import { addFrame, database, type WholeSitting } from '@/data';
 import type { Frame } from '@/core/sitting';
 import { doNow } from '@/keeping';
+import { namesOf } from '@/ui/place/namesOf';
 import type { SetPlace } from './directPlace';
 
-function cuesFor({ takes }: WholeSitting, index: number): Cue[] {
+/** A direction as it is said on set: with the names of those whom it is said to, where several are in the picture. */
+export interface SaidCue extends Cue {
+  to: string | null;
+}
+
+function cuesFor({ takes, people }: WholeSitting, index: number): SaidCue[] {
   const { shot } = takes[index]!;
-  const before = poseBefore(takes[index - 1]?.shot, personOf(shot, firstRole(shot)).personId);
-  return cuesBetween(before, soloShot(shot).pose);
+  const names = (ids: readonly string[]) =>
+    namesOf(people.filter((p) => ids.includes(p.id)).map((p) => ({ name: p.addressAs })));
+  return cuesOfShot(takes[index - 1]?.shot, shot).map(({ personIds, ...cue }) => ({
+    ...cue,
+    to: shot.people.length > 1 ? names(personIds) : null,
+  }));
 }
 
 /** The frames of a sitting, those too that are still on their way to the disk: on set nothing waits for a store. */
@@ -59,7 +67,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     keeperCount: own.filter((f) => f.keeper).length,
     isMirrored,
     mirror: () => setMirrored((m) => !m),
-    say: (c: Cue) => (isMirrored ? c.asShown : c.text),
+    say: ({ to, text, asShown }: SaidCue) => `${to ? `${to}: ` : ''}${isMirrored ? asShown : text}`,
     checked: place.checked,
     check: (id: string) =>
       move({

@@ -23,7 +23,7 @@ import { groundOf } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
 import { StationPanel } from './panels/StationPanel';
 import { TakePlace } from '@/take/TakePlace';
-import { WhoseTake } from '@/take/WhoseTake';
+import { PeopleOfTake } from '@/take/PeopleOfTake';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
 import { useCard } from './picture/useCard';
@@ -150,7 +150,7 @@ function SideColumn({ whole, take, shot, report }: SideColumnProps) {
           {savedWords(saved)}
         </span>
       </div>
-      <WhoseTake whole={whole} take={take} />
+      <PeopleOfTake whole={whole} take={take} />
       <ChangedElsewhere take={take} />
       <PlanView shot={shot} room={room} report={report} className="max-h-[250px] desk:max-h-[222px]" />
       <SideView shot={shot} report={report} />

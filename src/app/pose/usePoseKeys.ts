@@ -4,7 +4,15 @@ import { useEffect } from 'react';
 import { STATIONS } from '@/core/pose';
 import { poseHistory, usePoseStore } from '@/take/poseStore';
 
-/** Keys of the place: 1 to 9 open the stations, c and l camera and light, with Ctrl Z undo and redo. */
+/** Takes the pose of the next of the picture's people into the hand. */
+function chooseNext() {
+  const { take, role, setRole } = usePoseStore.getState();
+  const roles = (take?.shot.people ?? []).map((p) => p.role);
+  const next = roles[(roles.indexOf(role) + 1) % roles.length];
+  if (next && next !== role) setRole(next);
+}
+
+/** Keys of the place: 1 to 9 open the stations, c and l camera and light, p the next person, with Ctrl Z undo and redo. */
 export function usePoseKeys() {
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -22,6 +30,7 @@ export function usePoseKeys() {
       if (station) setPanel(station);
       else if (e.key === 'c') setPanel('camera');
       else if (e.key === 'l') setPanel('light');
+      else if (e.key === 'p') chooseNext();
     };
     addEventListener('keydown', onKey);
     return () => removeEventListener('keydown', onKey);

@@ -8,6 +8,7 @@ import { nameOfShot, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
+import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
 
 /** What it costs to come here from the pose before. */
@@ -35,7 +36,7 @@ function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) 
 interface TakeInWordsProps {
   take: Take;
   /** Whose picture it is, where several come into question. */
-  whose: string | undefined;
+  whose: string;
 }
 
 function TakeInWords({ take: { shot, minutes, plannedFrames }, whose }: TakeInWordsProps) {
@@ -84,7 +85,7 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
           <GripVertical size={18} aria-hidden />
         </button>
         <TakeThumbnail whole={whole} take={take} scale={1} className="h-[84px] w-[56px]" label={name} />
-        <TakeInWords take={take} whose={whoseIn(whole, take)?.name} />
+        <TakeInWords take={take} whose={namesOf(whoseIn(whole, take))} />
         <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
           Pose
         </Link>

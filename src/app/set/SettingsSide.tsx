@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { CameraControls } from '@/take/controls/CameraControls';
 import { Marks } from '@/take/Marks';
-import { WhoseTake } from '@/take/WhoseTake';
+import { PeopleOfTake } from '@/take/PeopleOfTake';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
 import { SourcesPart } from './light/SourcesPart';
@@ -54,7 +54,7 @@ export function SettingsSide({ set }: { set: SetAtWork }) {
       <p role="status" className={saved.kind === 'failed' ? 'mt-2 text-xs text-error' : 'quiet mt-2 text-xs'}>
         {savedWords(saved)}
       </p>
-      <WhoseTake whole={set.whole} take={set.take} />
+      <PeopleOfTake whole={set.whole} take={set.take} />
       <ChangedElsewhere take={set.take} />
       <p className="mt-2">
         <Link className="link-act" href={`/sheet?sitting=${set.sitting.id}&for=set`}>

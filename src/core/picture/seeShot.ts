@@ -13,7 +13,7 @@ import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
 import { measuringSize } from './measuringSize';
 import type { SoloShot } from '../shot';
-import { lightingFor, meteredAt, othersOf, putOnSet, sphereRound } from './company';
+import { lightingFor, meteredAt, othersOf, putOnSet, sphereRound, type Other } from './company';
 import {
   bodyWithoutHead,
   chartFor,
@@ -31,6 +31,8 @@ export interface Sight {
   figure: Figure;
   view: View;
   picture: Picture;
+  /** The others of the picture. */
+  others: readonly Other[];
   /** Where the key is aimed and metered, metres: the face, among others the middle of all faces. */
   meteredAt: Vec3;
   /** The room round the sitter, where it is known. */
@@ -67,7 +69,8 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
   const { body } = standIn;
   const figure = figureFor(standIn, shot, view.eye);
   assertClear(shot.camera, body, figure);
-  for (const other of othersOf(standIn, shot)) assertClear(shot.camera, other.standIn.body, other.figure);
+  const others = othersOf(standIn, shot);
+  for (const other of others) assertClear(shot.camera, other.standIn.body, other.figure);
   const picture = once(() => pictureOf(standIn, shot, figure, view, options));
   const readings = once(() =>
     readPicture(picture(), body, figure, jawOf(standIn, shot, figure, view, options)),
@@ -77,6 +80,7 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
     body,
     figure,
     view,
+    others,
     meteredAt: meteredAt(standIn, shot, figure),
     ground: options.ground,
     get picture() {

@@ -1,4 +1,5 @@
 export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Posed, type Role, type Shot } from './shot';
+export { freeRole, marksInRow, withAnother, withoutRole } from './people';
 export {
   amongOthers,
   firstRole,

@@ -3,6 +3,7 @@ export {
   meantId,
   sittingSchema,
   takeSchema,
+  takeWithoutRole,
   type Frame,
   type Sitting,
   type Take,

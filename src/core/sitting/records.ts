@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lookSchema } from '../brief';
-import { MOST_PEOPLE, shotSchema, type Role } from '../shot';
+import { MOST_PEOPLE, shotSchema, withoutRole, type Role } from '../shot';
 import { roomSchema } from '../scene';
 import { eachOnce } from '../checks';
 
@@ -47,6 +47,12 @@ export type Take = z.infer<typeof takeSchema>;
 /** How a finding of one of a picture's people is told apart from the same one of another. */
 export function meantId(role: Role, findingId: string): string {
   return `${role}/${findingId}`;
+}
+
+/** A pose of a run with one of its people less, and without what was accepted of that one. */
+export function takeWithoutRole(take: Take, role: Role): Take {
+  const meant = take.meant.filter((m) => !m.findingId.startsWith(meantId(role, '')));
+  return { ...take, shot: withoutRole(take.shot, role), meant };
 }
 
 /** One exposure. */

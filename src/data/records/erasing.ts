@@ -1,5 +1,5 @@
 import { fieldsNaming, withoutName, type Group } from '@/core/people';
-import { meantId, type Frame, type Sitting, type Take } from '@/core/sitting';
+import { takeWithoutRole, type Frame, type Sitting, type Take } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
 import type { Preference } from '../store/kept';
 import { fullKey, nameOf } from '../store/tables';
@@ -107,9 +107,7 @@ function withoutPerson(sitting: Sitting, sitterId: string): Sitting {
 /** A picture of several without one of them, and without what was said about that one. */
 function withoutPosed(take: Take, sitterId: string): Take {
   const gone = take.shot.people.filter((p) => p.personId === sitterId).map((p) => p.role);
-  const people = take.shot.people.filter((p) => p.personId !== sitterId);
-  const meant = take.meant.filter((m) => !gone.some((role) => m.findingId.startsWith(meantId(role, ''))));
-  return { ...take, shot: { ...take.shot, people }, meant };
+  return gone.reduce(takeWithoutRole, take);
 }
 
 /** Names of records in the whole store. */

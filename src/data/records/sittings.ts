@@ -37,8 +37,9 @@ export function soloIn(whole: WholeSitting, take: Take, role = firstRole(take.sh
 }
 
 /** Of whom a picture is, where a sitting has several people and it has to be said. */
-export function whoseIn(whole: WholeSitting, take: Take): Sitter | undefined {
-  return whole.sitting.personIds.length > 1 ? sitterIn(whole, take) : undefined;
+export function whoseIn(whole: WholeSitting, take: Take): Sitter[] {
+  if (whole.sitting.personIds.length < 2) return [];
+  return take.shot.people.flatMap(({ role }) => sitterIn(whole, take, role) ?? []);
 }
 
 /** Every sitting, the earliest first. */

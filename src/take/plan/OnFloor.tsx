@@ -36,13 +36,18 @@ function Feet({ plan: { X, Y }, feet }: { plan: Plan; feet: ShotReport['feet'] }
   ));
 }
 
-/** Furniture and supports, the sitter's feet, and the cross of tape that is the mark. */
+/** Furniture and supports, the feet of the sitter and fainter of others, and the cross of tape that is the mark. */
 export function OnFloor({ plan, shot, report }: { plan: Plan; shot: SoloShot; report: ShotReport | null }) {
   const [x, y] = [plan.X(0), plan.Y(0)];
   return (
     <>
       <Footprints plan={plan} shot={shot} />
       {report && <Feet plan={plan} feet={report.feet} />}
+      <g opacity={0.5}>
+        {report?.others.map(({ role, feet }) => (
+          <Feet key={role} plan={plan} feet={feet} />
+        ))}
+      </g>
       <g stroke="var(--color-accent)" strokeWidth={1.2}>
         <line x1={x - 5} x2={x + 5} y1={y} y2={y} />
         <line x1={x} x2={x} y1={y - 5} y2={y + 5} />

@@ -18,6 +18,7 @@ import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
 import { StopsOverlay } from './StopsOverlay';
 import { useGhost } from './useGhost';
+import { useOthers } from './useOthers';
 import type { Card } from './useCard';
 import { viewFor, type Look } from './lookingAt';
 
@@ -102,6 +103,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
     props;
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
+  const others = useOthers(shot, report);
   const view = useMemo(
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
     [look, shot, panel, report],
@@ -115,7 +117,8 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
       expression={expression}
       view={view}
       light={shot.light}
-      face={report.points.nose}
+      others={others}
+      face={report.meteredAt}
       ground={ground}
       supports={shot.pose.objects ?? NO_SUPPORTS}
       ghost={ghost}
@@ -142,7 +145,7 @@ function NotDrawn() {
 export function Picture(props: PictureProps) {
   const { card, profile, shot, report, surface, progress, ground, overlay } = props;
   const shown = usePoseStore((s) => s.shownExposure);
-  const exposureStops = shot ? shownStops(shown, shot, report?.points.nose) : 0;
+  const exposureStops = shot ? shownStops(shown, shot, report?.meteredAt) : 0;
   const [look, setLook] = useState<Look>({ kind: 'lens' });
   const isDesk = useIsDesk();
   // what the drawn picture would show otherwise than through the lens is drawn however long it takes

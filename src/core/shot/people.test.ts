@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { demoTakes } from '../../data/demo/demo';
+import { neutralPose } from '../pose';
+import {
+  freeRole,
+  marksInRow,
+  MOST_PEOPLE,
+  shotSchema,
+  withAnother,
+  withMark,
+  withoutRole,
+  type Shot,
+} from '.';
+
+const ONE = demoTakes()[0]!.shot;
+const easy = neutralPose('at ease');
+const lefts = (shot: Shot) => shot.people.map((p) => p.mark?.leftM);
+
+describe('one person more in a picture', () => {
+  it('has a role of their own, and all stand side by side', () => {
+    const two = withAnother(ONE, 'joss', easy);
+    expect(two.people.map((p) => p.role)).toEqual(['a', 'b']);
+    expect(lefts(two)).toEqual([0.31, -0.31]);
+    expect(lefts(withAnother(two, 'pim', easy))).toEqual([0.31, -0.31, -0.93]);
+    expect(shotSchema.parse(two)).toEqual(two);
+    expect(two.supports).toBe(ONE.supports);
+  });
+
+  it('stays out of the places that others were given', () => {
+    const placed = withMark(ONE, 'a', { leftM: 1, aheadM: 0.5, turnLeftDeg: 20 });
+    const two = withAnother(placed, 'joss', easy);
+    expect(two.people[0]!.mark).toEqual({ leftM: 1, aheadM: 0.5, turnLeftDeg: 20 });
+    expect(two.people[1]!.mark).toEqual({ leftM: 0.38, aheadM: 0.5, turnLeftDeg: 0 });
+  });
+
+  it('is nobody who is in it, and nobody for whom there is no room', () => {
+    expect(() => withAnother(ONE, ONE.people[0]!.personId, easy)).toThrow('in the picture already');
+    let many = ONE;
+    for (let i = 1; i < MOST_PEOPLE; i++) many = withAnother(many, `person-${i}`, easy);
+    expect(new Set(many.people.map((p) => p.role)).size).toBe(MOST_PEOPLE);
+    expect(freeRole(many)).toBe('ao');
+    expect(shotSchema.parse(many)).toEqual(many);
+    expect(() => withAnother(many, 'one-more', easy)).toThrow('people 41');
+  });
+});
+
+describe('one person less', () => {
+  it('leaves the others where they are, and the last on the set’s own mark', () => {
+    const three = withAnother(withAnother(ONE, 'joss', easy), 'pim', easy);
+    const two = withoutRole(three, 'a');
+    expect(two.people.map((p) => p.role)).toEqual(['b', 'c']);
+    expect(lefts(two)).toEqual([-0.31, -0.93]);
+    expect(withoutRole(two, 'c').people).toEqual([
+      { role: 'b', personId: 'joss', pose: two.people[0]!.pose },
+    ]);
+    expect(() => withoutRole(ONE, 'a')).toThrow('the only one');
+  });
+});
+
+describe('marks in a row', () => {
+  it('lie evenly about the set’s own', () => {
+    expect(marksInRow(1)).toEqual([{ leftM: 0, aheadM: 0, turnLeftDeg: 0 }]);
+    expect(marksInRow(4).map((m) => m.leftM)).toEqual([0.93, 0.31, -0.31, -0.93]);
+  });
+});
