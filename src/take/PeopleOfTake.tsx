@@ -71,7 +71,7 @@ export function PeopleOfTake({ whole, take }: PeopleOfTakeProps) {
       <PersonChoice label="picture of" people={whole.people} personId={personId} onChoose={setPerson} />
       <ComeAndGo whole={whole} take={take} />
       {isSeveral && (
-        <Folded title="Where they stand">
+        <Folded title="Where they stand" isSet={false}>
           <MarkControls mark={mark} />
         </Folded>
       )}

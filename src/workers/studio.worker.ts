@@ -33,6 +33,7 @@ import { figureOf, placesInReach, type FigureScene, type ReachablePlace } from '
 import {
   createStandIn,
   develop,
+  figureFor,
   exposeLinear,
   readMeter,
   seeBodyLight,
@@ -318,15 +319,15 @@ const api = {
 
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
   async drag(profile: BodyProfile, shot: SoloShot, handle: Handle, by: Vec3): Promise<Pose> {
-    const { body } = await loadedFor(profile);
-    const scene = sceneOf(shot);
-    return dragged(body, figureOf(body, shot.pose, scene), shot.pose, handle, by, scene.lens);
+    const standIn = await standInFor(profile, shot);
+    const { lens } = sceneOf(shot);
+    return dragged(standIn.body, figureFor(standIn, shot, lens), shot.pose, handle, by, lens);
   },
 
   /** Places that the hand of one side can be laid on, in a pose. */
   async places(profile: BodyProfile, shot: SoloShot, side: Side): Promise<ReachablePlace[]> {
-    const { body } = await loadedFor(profile);
-    return placesInReach(body, figureOf(body, shot.pose, sceneOf(shot)), shot.pose, side, shot.mark);
+    const standIn = await standInFor(profile, shot);
+    return placesInReach(standIn.body, figureFor(standIn, shot, sceneOf(shot).lens), shot, side);
   },
 
   /** Joints of another pose of the same sitter, to be drawn as a ghost. */

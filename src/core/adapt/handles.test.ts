@@ -61,7 +61,7 @@ describe('dragging in the picture', () => {
 describe('places in reach', () => {
   it('are those of the own body and of what stands here, each once', () => {
     const seated = carriedIn(pose, 'sit');
-    const places = placesInReach(body, figure(seated), seated, 'left').map((p) => p.to);
+    const places = placesInReach(body, figure(seated), { pose: seated }, 'left').map((p) => p.to);
     expect(new Set(places).size).toBe(places.length);
     expect(places).toEqual(expect.arrayContaining(['thighTop', 'other:upperArm', 'chin', 'seat']));
     expect(places).not.toContain('upperArm');

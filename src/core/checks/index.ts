@@ -1,3 +1,4 @@
+export { roleSchema, type Role } from './role';
 export { decimalFrom } from './decimal';
 export { eachOnce } from './eachOnce';
 export { cut, explain, explainAll, MESSAGE_LETTERS, shown } from './explain';

@@ -85,6 +85,7 @@ function textOf(change: Change): string {
 
 function gazePhrase(gaze: Gaze): string {
   const phrase = GAZE_PHRASES[gaze.kind];
+  if (gaze.kind === 'person') return phrase.replace('{at}', gaze.at);
   return gaze.kind === 'hand' ? withSide(phrase, gaze.side) : phrase;
 }
 

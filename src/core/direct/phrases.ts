@@ -7,10 +7,9 @@ import {
   type BodyPlaceName,
   type Carried,
   type Contact,
-  type ContactLimb,
   type ContactTarget,
   type Gaze,
-  type HandRegion,
+  type PartName,
   type HandShape,
   type PairedName,
   type Pose,
@@ -82,7 +81,7 @@ const CONTACT_PHRASES: Partial<Record<ContactTarget, string>> = {
 };
 
 /** The part of the sitter that is brought somewhere. */
-const PART_WORDS: Record<HandRegion | ContactLimb | 'back', string> = {
+const PART_WORDS: Record<PartName, string> = {
   palm: 'your {side} hand',
   handBack: 'the back of your {side} hand',
   littleEdge: 'the edge of your {side} hand',
@@ -94,6 +93,10 @@ const PART_WORDS: Record<HandRegion | ContactLimb | 'back', string> = {
   forearm: 'your {side} forearm',
   shoulder: 'your {side} shoulder',
   foot: 'your {side} foot',
+  temple: 'your {side} temple',
+  cheek: 'your {side} cheek',
+  forehead: 'your forehead',
+  lips: 'your lips',
   back: 'your back',
 };
 
@@ -160,8 +163,10 @@ const BODY_PHRASES: Record<BodyPlaceName, string> = {
   hairBack: 'the hair at the back of {your} head',
 };
 
-function placePhrase(to: ContactTarget): string {
+/** A place as it is said within a sentence; a place of somebody else is called theirs, whoever that is. */
+function placePhrase({ to, of }: Contact): string {
   const own = bodyTarget(to);
+  if (own && of) return BODY_PHRASES[own.place].replace('{your}', of.side ? `their ${of.side}` : 'their');
   if (!own) return `the ${targetWords(to, null)}`;
   return BODY_PHRASES[own.place].replace('{your}', own.across ? 'your {other}' : 'your');
 }
@@ -169,12 +174,13 @@ function placePhrase(to: ContactTarget): string {
 /** What is said to bring a part to its place. */
 export function contactPhrase(contact: Contact): string {
   const part = contactPart(contact);
-  const own = part === 'palm' && contact.kind !== 'hover' ? CONTACT_PHRASES[contact.to] : undefined;
-  return own ?? KIND_PHRASES[contact.kind](PART_WORDS[part], placePhrase(contact.to));
+  const isCustom = part === 'palm' && contact.kind !== 'hover' && !contact.of;
+  const own = isCustom ? CONTACT_PHRASES[contact.to] : undefined;
+  return own ?? KIND_PHRASES[contact.kind](PART_WORDS[part], placePhrase(contact));
 }
 
 /** What is said to end a contact. */
-export function freePhrase(part: HandRegion | ContactLimb | 'back'): string {
+export function freePhrase(part: PartName): string {
   return part in HAND_REGIONS ? FREE_ARM_PHRASE : `Free ${PART_WORDS[part]}`;
 }
 
@@ -204,6 +210,7 @@ export const GAZE_PHRASES: Record<Gaze['kind'], string> = {
   down: 'Lower your eyes',
   hand: 'Look at your {side} hand',
   point: 'Eyes where I point',
+  person: 'Look at the other’s {at}',
 };
 
 /** What is said to bring the whole body to another support, or the legs into another order. */

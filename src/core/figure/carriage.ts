@@ -23,8 +23,16 @@ import {
   type SupportPlace,
 } from '../scene';
 import { otherSide, type Quat, type Side, type Vec3 } from '../units';
-import { about, chain, turned } from './joints/frames';
+import { about, chain, turned, type Frames } from './joints/frames';
 import { dressedTrunk } from './landmarks';
+
+/** Somebody else as they stand now; their frames move on while all are posed. */
+export interface Partner {
+  body: Body;
+  frames: Frames;
+}
+
+const NOBODY: ReadonlyMap<string, Partner> = new Map();
 
 /** What is known before a joint is moved: who, what was said, what stands there, and which way the body lies. */
 export interface Carriage {
@@ -32,6 +40,8 @@ export interface Carriage {
   pose: Pose;
   /** Where the person stands; what is on a seat goes by the seat. */
   mark: Mark;
+  /** The others whom somebody touches or is touched by, as they stand now, by role. */
+  partners: ReadonlyMap<string, Partner>;
   /** What stands there, the nearest to the mark first. */
   supports: PlacedSupport[];
   solids: PlacedSolid[];
@@ -92,7 +102,12 @@ function nearestFirst(supports: readonly PlacedSupport[], { leftM, aheadM }: Mar
  * Works out how a pose carries a body.
  * @param said where the person stands; one who is alone, on the set's own mark.
  */
-export function carriageOf(body: Body, pose: Pose, said?: Mark): Carriage {
+export function carriageOf(
+  body: Body,
+  pose: Pose,
+  said?: Mark,
+  partners: ReadonlyMap<string, Partner> = NOBODY,
+): Carriage {
   const mark = said ?? OWN_MARK;
   const placed = (pose.objects ?? []).map(placeSupport);
   // one who is alone takes them in the order in which they were said
@@ -110,6 +125,7 @@ export function carriageOf(body: Body, pose: Pose, said?: Mark): Carriage {
     body,
     pose,
     mark,
+    partners,
     supports,
     solids: solidsOf(supports),
     yaw,

@@ -1,6 +1,6 @@
 import { bindArmDirection, type Body, EYEBALL, headToBind, jointOn, JOINTS } from '../body';
 import { contactOf, legModes, poseSchema, SETTING_IDS, settingOf, withSetting, type Pose } from '../pose';
-import { pointOfMark, type Mark } from '../scene';
+import { OWN_MARK, pointOfMark, type Mark } from '../scene';
 import { aboutZeroDeg, subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';
 import { placeArms } from './arms/arms';
@@ -9,7 +9,7 @@ import { armLump } from './trunk/mass';
 import { firstState } from './trunk/unknowns';
 import { measureBalance, type Balance } from './told/balance';
 import { settle, tuckDegOf } from './trunk/settle';
-import { carriageOf, hipsYawDeg, sitsFree, standsFree } from './carriage';
+import { carriageOf, hipsYawDeg, sitsFree, standsFree, type Carriage } from './carriage';
 import { effortOf, type JointEffort } from './told/effort';
 import { at, carried, createFrames, rotationOf, transformsOf, turned, type Frames } from './joints/frames';
 import { armRods, type Rod } from './clearances/rods';
@@ -17,7 +17,7 @@ import { placeGaze, type GazeAngles } from './head/gaze';
 import { placeFingers } from './hands/hands';
 import { motionsOf, type JointMotion } from './told/motions';
 import type { FigurePoints } from './told/points';
-import { asLaid, reachGaps, reachGoals } from './trunk/reach';
+import { asLaid, reachGaps, reachGoals, type ReachGoal } from './trunk/reach';
 import { unreachedOf, type Solved } from './told/unreached';
 import type { Unreached } from './told/unreachedWords';
 import { stanceOf, type Foot } from './legs/stance';
@@ -53,6 +53,10 @@ export interface PosedBody {
   said: Pose;
   figure: Omit<Figure, 'transforms' | 'gaze' | 'unreached'>;
   solved: Omit<Solved, 'gaze'>;
+  /** How much one of several still moved when the search was given up, metres; 0 where all came to rest. */
+  unsettledM?: number;
+  /** Points of everybody in the picture, by role: what eyes can be on. */
+  people?: ReadonlyMap<string, FigurePoints>;
 }
 
 /** What a figure needs to know of the set. */
@@ -77,15 +81,16 @@ export function figureOf(body: Body, pose: Pose, scene: FigureScene): Figure {
 }
 
 /** The figure of a posed body whose eyes look as it was said, seen from a lens. */
-export function lookingFrom({ body, said, figure, solved }: PosedBody, scene: FigureScene): Figure {
+export function lookingFrom(posed: PosedBody, scene: FigureScene): Figure {
+  const { body, said, figure, solved, people, unsettledM = 0 } = posed;
   const frames: Frames = { ...figure.frames, rotation: [...figure.frames.rotation] };
-  const gaze = placeGaze(frames, said, scene.lens, figure.points);
+  const gaze = placeGaze(frames, said, scene.lens, figure.points, people);
   return {
     ...figure,
     frames,
     transforms: transformsOf(frames, body),
     gaze,
-    unreached: unreachedOf({ ...solved, frames, gaze }),
+    unreached: unreachedOf({ ...solved, frames, gaze, unsettledM }),
   };
 }
 
@@ -94,32 +99,70 @@ export function lookingFrom({ body, said, figure, solved }: PosedBody, scene: Fi
  * @throws ZodError when the pose itself is malformed or out of range.
  */
 export function posedBody(body: Body, pose: Pose, mark?: Mark): PosedBody {
+  const work = begun(body, pose, mark);
+  const { carriage } = work;
+  const rounds = standsFree(carriage) || sitsFree(carriage) || work.goals.length > 0 ? ROUNDS : 0;
+  for (let round = 0; round < rounds; round++) goOn(work);
+  return finished(work);
+}
+
+/** A body on its way into a pose. */
+export interface InWork extends Pick<Solved, 'frames' | 'carriage' | 'state' | 'feet' | 'legs' | 'arms'> {
+  body: Body;
+  said: Pose;
+  /** What the trunk moves for. */
+  goals: ReachGoal[];
+}
+
+/** Where the feet stand in a carriage. */
+export function feetOf(carriage: Carriage): Record<Side, Foot> {
+  return stanceOf(carriage, standsFree(carriage) ? pointOfMark(carriage.mark) : anchorOf(carriage).under);
+}
+
+/**
+ * The first placing of a body: trunk and legs, then the arms.
+ * @param partners those whom the body will touch; the trunk does not move for them yet.
+ * @throws ZodError when the pose itself is malformed or out of range.
+ */
+export function begun(body: Body, pose: Pose, mark?: Mark, partners?: Carriage['partners']): InWork {
   const said = spelledOut(onPresentFeet(body, poseSchema.parse(pose)));
-  const carriage = carriageOf(body, said, mark);
+  const carriage = carriageOf(body, said, mark, partners);
   const frames = createFrames();
-  const feet = stanceOf(
-    carriage,
-    standsFree(carriage) ? pointOfMark(carriage.mark) : anchorOf(carriage).under,
-  );
+  const feet = feetOf(carriage);
   const hanging = { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] as Vec3 };
-  const all = reachGoals(carriage);
+  const all = reachGoals(carriage).filter((g) => !g.contact.of);
   const firm = all.filter((g) => g.kind !== 'hand');
   const hung = { frames, carriage, feet, lump: hanging, goals: firm };
   let { state, legs } = settle(hung, firstState(carriage, feet), 3);
   const tuckDeg = tuckDegOf(frames);
   if (tuckDeg > 0) ({ state, legs } = settle(hung, { ...state, tuckDeg }, 3));
   // the trunk gives way to hands only where an arm alone does not reach; then all are kept in reach
-  let arms = placeArms(frames, carriage, state);
+  const arms = placeArms(frames, carriage, state);
   const laid = asLaid(all, arms);
   const isShort = reachGaps(frames, carriage, laid).some((gapM, i) => laid[i]!.kind === 'hand' && gapM > 0);
-  let goals = isShort ? laid : firm;
-  const rounds = standsFree(carriage) || sitsFree(carriage) || goals.length > 0 ? ROUNDS : 0;
-  for (let round = 0; round < rounds; round++) {
-    const wishes = { frames, carriage, feet, lump: armLump(frames, body), goals };
-    ({ state, legs } = settle(wishes, state, 8));
-    arms = placeArms(frames, carriage, state, arms);
-    goals = asLaid(goals, arms);
-  }
+  return { body, said, carriage, frames, feet, state, legs, arms, goals: isShort ? laid : firm };
+}
+
+/** One more round: the trunk with the arms as they lie, and the arms anew. */
+function goOn(work: InWork): void {
+  const { body, carriage, frames, feet, goals } = work;
+  Object.assign(work, settle({ frames, carriage, feet, lump: armLump(frames, body), goals }, work.state, 8));
+  work.arms = placeArms(frames, carriage, work.state, work.arms);
+  work.goals = asLaid(goals, work.arms);
+}
+
+/** What is told of a body whose trunk and limbs are placed; its fingers close last. */
+export function finished({
+  body,
+  said,
+  frames,
+  carriage,
+  state,
+  feet,
+  legs,
+  arms,
+  goals,
+}: InWork): PosedBody {
   placeFingers(frames, carriage);
   const points = pointsOf(frames, body);
   const balance = measureBalance(frames, carriage, legs, feet);
@@ -147,7 +190,8 @@ export function posedBody(body: Body, pose: Pose, mark?: Mark): PosedBody {
       },
     ),
     turnDeg: {
-      hips: mark ? aboutZeroDeg(hipsYawDeg(carriage)) : settingOf(said, 'hipsTurnLeftDeg'),
+      hips:
+        carriage.mark === OWN_MARK ? settingOf(said, 'hipsTurnLeftDeg') : aboutZeroDeg(hipsYawDeg(carriage)),
       chest: chestTurn(points),
       face: yawDeg(rotationOf(frames, 'head')),
     },

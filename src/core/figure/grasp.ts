@@ -34,9 +34,8 @@ const GIVES_M = 0.12;
 export function placesInReach(
   body: Body,
   figure: Figure,
-  pose: Pose,
+  { pose, mark }: { pose: Pose; mark?: Mark | undefined },
   side: Side,
-  mark?: Mark,
 ): ReachablePlace[] {
   const [upperM, lowerM] = bonesM(body, 'arm', side);
   const shoulder = figure.points.shoulders[side];

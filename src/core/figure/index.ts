@@ -1,4 +1,6 @@
 export { armSettingsTowards, placesInReach, type ReachablePlace } from './grasp';
+export { posedTogether } from './together/posedTogether';
+export type { ToPose } from './together/linked';
 export { figureOf, lookingFrom, posedBody, type Figure, type FigureScene, type PosedBody } from './figureOf';
 export { staysShort, unreachedWords, type Unreached, type UnreachedId } from './told/unreachedWords';
 export type { FigurePoints } from './told/points';

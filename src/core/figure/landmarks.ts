@@ -162,6 +162,17 @@ function find(body: Body, finder: Finder): BodyPlace {
   }
 }
 
+/** A place of the trunk: height as a share of the frame, azimuth from the front to the own left, degrees. */
+export function placeOnTrunk(body: Body, height: number, azimuthDeg: number): BodyPlace {
+  return onAxis(body, 'trunk', height, azimuthDeg);
+}
+
+/** A place of a leg: how far along (1 is the knee), azimuth from the front to the own side, degrees. */
+export function placeOnLeg(body: Body, side: Side, along: number, azimuthDeg: number): BodyPlace {
+  const left = onLimb(body, 'leg', along, azimuthDeg);
+  return side === 'left' ? left : mirrorPlace(left);
+}
+
 const DOWN: Vec3 = [0, -1, 0];
 
 function tangent(direction: Vec3, normal: Vec3): Vec3 {

@@ -9,6 +9,7 @@ import { SEAT_POSES } from './stoolAndSofa';
 import { STANDING_POSES } from './standing';
 import { TABLE_POSES } from './table';
 
+export { ARRANGEMENTS, arranged, type Arrangement, type ArrangedPerson } from './pairs';
 export { STANDING_POSES } from './standing';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';

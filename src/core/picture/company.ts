@@ -4,7 +4,16 @@ import { lightingOf, type Lighting } from '../light';
 import type { Ground, SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
 import type { BesideMesh } from './raster/picture';
-import { figureFor, skinnedBody, skinTo, standingOn, supportsFor, type StandIn } from './standIn';
+import {
+  companyOf,
+  figureOfPosed,
+  posedFor,
+  skinnedBody,
+  skinTo,
+  standingOn,
+  supportsFor,
+  type StandIn,
+} from './standIn';
 import type { Companion, SoloShot } from '../shot';
 
 /** Somebody else in a picture, as posed. */
@@ -18,13 +27,17 @@ export interface Other {
  * The others of a picture, as posed; nobody where the sitter is alone.
  * @throws RangeError when nobody stands in for one of them.
  */
-export function othersOf({ company }: StandIn, { among, camera }: SoloShot): Other[] {
-  const lens = viewOf(camera).eye;
-  return (among?.others ?? []).map((companion) => {
-    const standIn = company.get(companion.role);
-    if (!standIn)
-      throw new RangeError(`role ${companion.role} must be one of ${[...company.keys()].join(', ')}`);
-    return { companion, standIn, figure: figureFor(standIn, companion, lens) };
+export function othersOf(standIn: StandIn, shot: SoloShot): Other[] {
+  if (!shot.among) return [];
+  const lens = viewOf(shot.camera).eye;
+  const posed = posedFor(standIn, shot);
+  return shot.among.others.map((companion) => {
+    const other = companyOf(standIn, companion.role);
+    return {
+      companion,
+      standIn: other,
+      figure: figureOfPosed(other, posed.get(companion.role)!, lens),
+    };
   });
 }
 

@@ -24,7 +24,7 @@ export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight'
 export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
-export { castHead, createStandIn, type StandIn } from './standIn';
+export { castHead, createStandIn, figureFor, type StandIn } from './standIn';
 export { seeShot, type SeeOptions, type Sight } from './seeShot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
 export {

@@ -4,12 +4,14 @@ import {
   figureOf,
   lookingFrom,
   posedBody,
+  posedTogether,
   pressFlesh,
   skinEyes,
   skinSurfaceFast,
   type Figure,
   type PosedBody,
   type SkinnedSurface,
+  type ToPose,
 } from '../figure';
 import { faceShares, neutralPose } from '../pose';
 import { viewTowards } from '../camera';
@@ -31,9 +33,6 @@ import type { Raster } from './raster/raster';
 import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
 import type { Role, SoloShot } from '../shot';
 import type { BesideMesh } from './raster/picture';
-
-/** Who stands how and where. */
-type Stands = Pick<SoloShot, 'pose' | 'mark'>;
 
 /** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
 export interface StandIn {
@@ -67,6 +66,8 @@ export interface StandIn {
   last: { posed: string; lens: string; body: PosedBody; figure: Figure } | undefined;
   /** Who stands in for the others of the pictures that are asked of this one, by their roles. */
   company: ReadonlyMap<Role, StandIn>;
+  /** Everybody of the last picture of several as posed, and what was said of them. */
+  together: { said: string; posed: ReadonlyMap<Role, PosedBody> } | undefined;
   /** The mesh of all that is beside the sitter, and what it is of. */
   beside: { of: readonly unknown[]; mesh: BesideMesh } | undefined;
   /** The mesh of the last supports. */
@@ -97,6 +98,7 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     skinnedTo: undefined,
     last: undefined,
     company: new Map(),
+    together: undefined,
     beside: undefined,
     supports: undefined,
   };
@@ -176,7 +178,9 @@ export function supportsFor(standIn: StandIn, objects: readonly Support[]): Supp
 }
 
 /** The figure of a shot; the last one is kept, and of one that is only looked at from elsewhere all but the eyes. */
-export function figureFor(standIn: StandIn, { pose, mark }: Stands, lens: Vec3): Figure {
+export function figureFor(standIn: StandIn, shot: SoloShot, lens: Vec3): Figure {
+  const { pose, mark, among } = shot;
+  if (among) return figureOfPosed(standIn, posedFor(standIn, shot).get(among.role)!, lens);
   const posed = JSON.stringify([pose, mark]);
   const at = lens.join(' ');
   const { last } = standIn;
@@ -185,4 +189,43 @@ export function figureFor(standIn: StandIn, { pose, mark }: Stands, lens: Vec3):
   const figure = lookingFrom(body, { lens });
   standIn.last = { posed, lens: at, body, figure };
   return figure;
+}
+
+/** The figure of somebody who is posed already; the last one is kept. */
+export function figureOfPosed(standIn: StandIn, body: PosedBody, lens: Vec3): Figure {
+  const at = lens.join(' ');
+  const { last } = standIn;
+  if (last?.body === body && last.lens === at) return last.figure;
+  const figure = lookingFrom(body, { lens });
+  // it is known by what was said of everybody, not by a pose alone
+  standIn.last = { posed: '', lens: at, body, figure };
+  return figure;
+}
+
+/**
+ * Everybody of a picture as posed, by role; kept while nobody is posed otherwise.
+ * @throws RangeError when nobody stands in for one of them.
+ */
+export function posedFor(standIn: StandIn, { pose, mark, among }: SoloShot): ReadonlyMap<Role, PosedBody> {
+  const { role, others } = among!;
+  const said = JSON.stringify([role, pose, mark, others]);
+  if (standIn.together?.said === said) return standIn.together.posed;
+  const people: ToPose[] = [
+    { role, body: standIn.body, pose, mark },
+    ...others.map((other) => ({ ...other, body: companyOf(standIn, other.role).body })),
+  ];
+  // in one order whoever is asked for, so that all are posed alike
+  people.sort((a, b) => a.role.localeCompare(b.role));
+  standIn.together = { said, posed: posedTogether(people) };
+  return standIn.together.posed;
+}
+
+/**
+ * Who stands in for somebody else of a picture.
+ * @throws RangeError when nobody does.
+ */
+export function companyOf({ company }: StandIn, role: Role): StandIn {
+  const standIn = company.get(role);
+  if (!standIn) throw new RangeError(`role ${role} must be one of ${[...company.keys()].join(', ')}`);
+  return standIn;
 }

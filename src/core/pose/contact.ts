@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { roleSchema } from '../checks';
 import { SUPPORT_PLACES, type SupportPlace } from '../scene';
-import { mirrorName, otherSide, type Side } from '../units';
+import { mirrorName, otherSide, SIDES, type Side } from '../units';
 import {
   BODY_PLACES,
   bodyPlaceWords,
@@ -26,11 +27,21 @@ export const HAND_REGION_NAMES = Object.keys(HAND_REGIONS) as HandRegion[];
 /** Other parts that can: of one side, and of the mid-line. */
 const SIDE_PARTS = ['elbow', 'forearm', 'shoulder', 'foot'] as const;
 export type ContactLimb = (typeof SIDE_PARTS)[number];
-export type ContactPart = `${Side}:${HandRegion | ContactLimb}` | 'back';
+/** Parts of the head that are laid on somebody else: of one side, and of the mid-line. */
+const HEAD_SIDE_PARTS = ['temple', 'cheek'] as const;
+const HEAD_PARTS = ['forehead', 'lips'] as const;
+export type HeadPart = (typeof HEAD_SIDE_PARTS)[number] | (typeof HEAD_PARTS)[number];
+/** A part without its side. */
+export type PartName = HandRegion | ContactLimb | HeadPart | 'back';
+export type ContactPart =
+  | `${Side}:${HandRegion | ContactLimb | (typeof HEAD_SIDE_PARTS)[number]}`
+  | (typeof HEAD_PARTS)[number]
+  | 'back';
 export const CONTACT_PARTS: ContactPart[] = [
-  ...(['left', 'right'] as const).flatMap((s) =>
-    [...HAND_REGION_NAMES, ...SIDE_PARTS].map((p): ContactPart => `${s}:${p}`),
+  ...SIDES.flatMap((s) =>
+    [...HAND_REGION_NAMES, ...SIDE_PARTS, ...HEAD_SIDE_PARTS].map((p): ContactPart => `${s}:${p}`),
   ),
+  ...HEAD_PARTS,
   'back',
 ];
 
@@ -83,6 +94,8 @@ export const CONTACT_KINDS = ['hover', 'touch', 'rest', 'hold', 'grip', 'lean'] 
 /** Parts that are only laid on supports and the floor, never on the own body. */
 const ON_SUPPORTS_ONLY: ReadonlySet<string> = new Set(['shoulder', 'foot', 'back']);
 
+const ON_OTHERS_ONLY: ReadonlySet<string> = new Set([...HEAD_SIDE_PARTS, ...HEAD_PARTS]);
+
 const contactShape = z.strictObject({
   part: z.enum(CONTACT_PARTS),
   to: z.enum(CONTACT_TARGETS),
@@ -93,23 +106,51 @@ const contactShape = z.strictObject({
    * stands upright). On the floor both are counted from the seat, from under the shoulders on hands and knees.
    */
   spot: z.strictObject({ left: z.number().min(-4).max(4), ahead: z.number().min(-4).max(4) }).optional(),
+  /** Whose place it is, where it is somebody else's; of a paired place the one on that person's own side. */
+  of: z.strictObject({ role: roleSchema, side: z.enum(['left', 'right']).optional() }).optional(),
 });
 export type Contact = z.infer<typeof contactShape>;
 
-/** A contact as it is stored. */
-export const contactSchema = contactShape.refine(
-  (c) => !ON_SUPPORTS_ONLY.has(contactPart(c)) || bodyTarget(c.to) === null,
-  { error: 'shoulders, feet and back are laid on supports or the floor, not on the own body', path: ['to'] },
-);
+/** Whether the place of a contact with somebody is one of a body, and of a pair with its side. */
+function isOnSomebody({ to, of }: Contact): boolean {
+  const place = (BODY_PLACES as string[]).includes(to) ? (to as BodyPlaceName) : null;
+  return place !== null && (of?.side !== undefined) === isSided(place);
+}
 
-/** Side of the part of a contact; null for the back. */
+/** A contact as it is stored. */
+export const contactSchema = contactShape
+  .refine((c) => !ON_SUPPORTS_ONLY.has(contactPart(c)) || (bodyTarget(c.to) === null && !c.of), {
+    error: 'shoulders, feet and back are laid on supports or the floor, not on a body',
+    path: ['to'],
+  })
+  .refine((c) => !ON_OTHERS_ONLY.has(contactPart(c)) || c.of !== undefined, {
+    error: 'parts of the head are laid on somebody else',
+    path: ['of'],
+  })
+  .refine((c) => !c.of || isOnSomebody(c), {
+    error: 'what is somebody else’s is a place of the body, one of a pair with its side',
+    path: ['of'],
+  });
+
+/** Side of the part of a contact; null for what lies on the mid-line. */
 export function contactSide({ part }: Pick<Contact, 'part'>): Side | null {
-  return part === 'back' ? null : (part.slice(0, part.indexOf(':')) as Side);
+  return part.includes(':') ? (part.slice(0, part.indexOf(':')) as Side) : null;
 }
 
 /** The part of a contact without its side. */
-export function contactPart({ part }: Pick<Contact, 'part'>): HandRegion | ContactLimb | 'back' {
-  return part.slice(part.indexOf(':') + 1) as HandRegion | ContactLimb | 'back';
+export function contactPart({ part }: Pick<Contact, 'part'>): PartName {
+  return part.slice(part.indexOf(':') + 1) as PartName;
+}
+
+/** The part of the head that a contact is made with; null where it is made with another part. */
+export function headPart(contact: Pick<Contact, 'part'>): HeadPart | null {
+  const part = contactPart(contact);
+  return ON_OTHERS_ONLY.has(part) ? (part as HeadPart) : null;
+}
+
+/** The place of the own body that a contact goes to; null where it goes to somebody else, a support or the floor. */
+export function ownTarget({ to, of }: Contact): ReturnType<typeof bodyTarget> {
+  return of ? null : bodyTarget(to);
 }
 
 /** Region of the hand that a contact is made with; null where it is made with another part. */
@@ -121,6 +162,7 @@ export function handRegion(contact: Pick<Contact, 'part'>): HandRegion | null {
 /** The contact seen in a mirror. */
 export function mirrorContact(contact: Contact): Contact {
   const mirrored = { ...contact, part: mirrorName(contact.part) };
+  if (contact.of?.side) mirrored.of = { ...contact.of, side: otherSide(contact.of.side) };
   if (contact.spot) mirrored.spot = { ...contact.spot, left: -contact.spot.left || 0 };
   return mirrored;
 }

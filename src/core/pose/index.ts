@@ -59,10 +59,14 @@ export {
   HAND_REGION_NAMES,
   HAND_REGIONS,
   handRegion,
+  headPart,
+  ownTarget,
   targetWords,
   type Contact,
   type ContactLimb,
   type ContactTarget,
   type HandRegion,
+  type HeadPart,
+  type PartName,
 } from './contact';
 export { BODY_PLACES, isSided, type BodyPlaceName, type MidlinePlace, type SidePlace } from './places';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { roleSchema } from '../checks';
 import { FACE_MOVE_NAMES, FACE_MOVES, type FaceMove, type FaceShares } from '../body';
 import { supportSchema } from '../scene';
 import { otherSide, SIDES, type Side } from '../units';
@@ -77,6 +78,7 @@ export const gazeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('down') }),
   z.strictObject({ kind: z.literal('hand'), side: z.enum(['left', 'right']) }),
   z.strictObject({ kind: z.literal('point'), point: z.tuple([metres, metres, metres]) }),
+  z.strictObject({ kind: z.literal('person'), role: roleSchema, at: z.enum(['eyes', 'hands']) }),
 ]);
 export type Gaze = z.infer<typeof gazeSchema>;
 

@@ -12,6 +12,11 @@ export function contactStation({ part }: Pick<Contact, 'part'>): Station {
       return 'spine';
     case 'shoulder':
       return 'shoulders';
+    case 'temple':
+    case 'cheek':
+    case 'forehead':
+    case 'lips':
+      return 'head';
     default:
       return 'arms';
   }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { roleSchema } from '../checks';
 import type { Vec3 } from '../units';
 
 /** So far from the set's own mark somebody can be put, metres. */
@@ -13,6 +14,8 @@ export const markSchema = z.strictObject({
   aheadM: metres,
   /** Turn of the whole person, to their left. */
   turnLeftDeg: z.number().min(MARK_TURN_RANGE.min).max(MARK_TURN_RANGE.max),
+  /** As near to somebody, along the line between both marks, as leaves so much room between the bodies; 0 touches. */
+  near: z.strictObject({ role: roleSchema, gapM: z.number().min(0).max(2) }).optional(),
 });
 export type Mark = z.infer<typeof markSchema>;
 
@@ -25,6 +28,6 @@ export function pointOfMark({ leftM, aheadM }: Mark): Vec3 {
 }
 
 /** The mark as it is in a mirror. */
-export function mirrorMark({ leftM, aheadM, turnLeftDeg }: Mark): Mark {
-  return { leftM: -leftM || 0, aheadM, turnLeftDeg: -turnLeftDeg || 0 };
+export function mirrorMark(mark: Mark): Mark {
+  return { ...mark, leftM: -mark.leftM || 0, turnLeftDeg: -mark.turnLeftDeg || 0 };
 }

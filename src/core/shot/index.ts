@@ -1,4 +1,5 @@
-export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Posed, type Role, type Shot } from './shot';
+export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Posed, type Shot } from './shot';
+export type { Role } from '../checks';
 export { freeRole, marksInRow, withAnother, withoutRole } from './people';
 export {
   amongOthers,

@@ -1,6 +1,7 @@
+import type { Role } from '../checks';
 import type { Pose } from '../pose';
 import type { Mark } from '../scene';
-import { MOST_PEOPLE, type Posed, type Role, type Shot } from './shot';
+import { MOST_PEOPLE, type Posed, type Shot } from './shot';
 import { shows } from './solo';
 
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz';

@@ -1,13 +1,11 @@
 import { z } from 'zod';
 import { cameraSchema } from '../camera';
-import { eachOnce } from '../checks';
+import { eachOnce, roleSchema, type Role } from '../checks';
 import { lightSchema } from '../light';
 import { messageSchema, poseSchema } from '../pose';
 import { markSchema, supportSchema } from '../scene';
 import { exposureSchema } from '../set';
 
-/** Who somebody is in a picture, whoever the person is: `a` to `z`, then `aa`. */
-export type Role = string;
 /** The role of the one person of most pictures. */
 export const FIRST_ROLE: Role = 'a';
 
@@ -16,7 +14,7 @@ export const MOST_PEOPLE = 40;
 
 /** One person of a picture. Supports and message are the picture's, not a person's. */
 export const posedSchema = z.strictObject({
-  role: z.string().regex(/^[a-z]{1,2}$/, 'must be one or two small letters'),
+  role: roleSchema,
   personId: z.string().min(1).max(60),
   pose: poseSchema.omit({ objects: true, message: true }),
   /** Where nothing is said, the set's own mark. */

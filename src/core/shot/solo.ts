@@ -2,10 +2,11 @@ import isSame from 'fast-deep-equal';
 import type { BodyProfile } from '../body';
 import type { Camera } from '../camera';
 import type { Light } from '../light';
+import type { Role } from '../checks';
 import type { Pose } from '../pose';
 import type { Mark } from '../scene';
 import type { Exposure } from '../set';
-import { FIRST_ROLE, type Posed, type Role, type Shot } from './shot';
+import { FIRST_ROLE, type Posed, type Shot } from './shot';
 
 /** Somebody else in a picture, with a body. */
 export interface Companion {

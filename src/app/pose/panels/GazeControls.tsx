@@ -16,7 +16,10 @@ const GAZE_WORDS: Record<Gaze['kind'], string> = {
   down: 'down',
   hand: 'at a hand',
   point: 'at a point',
+  person: 'at another’s eyes or hands',
 };
+
+const ALONE: readonly Gaze['kind'][] = ['lens', 'offLens', 'ahead', 'down', 'hand', 'point'];
 
 const OFF_LENS = [
   { angle: 'leftDeg', label: 'past the lens, to the left', ends: ['right', 'left'] },
@@ -24,24 +27,26 @@ const OFF_LENS = [
 ] as const;
 
 /** What a kind of gaze starts from. */
-function startOf(kind: Gaze['kind']): Gaze {
+function startOf(kind: Gaze['kind'], role: string): Gaze {
   if (kind === 'offLens') return { kind, leftDeg: 12, upDeg: 0 };
   if (kind === 'hand') return { kind, side: 'left' };
+  if (kind === 'person') return { kind, role, at: 'eyes' };
   return kind === 'point' ? { kind, point: [1.5, 1.4, 2] } : { kind };
 }
 
 export function GazeControls({ shot }: { shot: SoloShot }) {
   const { setPose, setDragging } = usePoseStore.getState();
   const { gaze } = shot.pose;
+  const others = shot.among?.others ?? [];
   const set = (next: Gaze) => setPose({ ...shot.pose, gaze: next });
   return (
     <>
       <Choice
         label="eyes look"
         value={gaze.kind}
-        options={['lens', 'offLens', 'ahead', 'down', 'hand', 'point'] as const}
+        options={others.length > 0 || gaze.kind === 'person' ? [...ALONE, 'person'] : ALONE}
         words={GAZE_WORDS}
-        onChange={(kind) => set(startOf(kind))}
+        onChange={(kind) => set(startOf(kind, others[0]?.role ?? ''))}
       />
       {gaze.kind === 'hand' && (
         <Choice
@@ -50,6 +55,15 @@ export function GazeControls({ shot }: { shot: SoloShot }) {
           options={SIDES}
           words={{ left: 'left hand', right: 'right hand' }}
           onChange={(side) => set({ kind: 'hand', side })}
+        />
+      )}
+      {gaze.kind === 'person' && (
+        <Choice
+          label="at what"
+          value={gaze.at}
+          options={['eyes', 'hands'] as const}
+          words={{ eyes: 'their eyes', hands: 'their hands' }}
+          onChange={(at) => set({ ...gaze, at })}
         />
       )}
       {gaze.kind === 'point' &&

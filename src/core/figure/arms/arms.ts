@@ -1,4 +1,4 @@
-import { bodyTarget, contactOf, limbContact, type BodyPlaceName, type Contact, type Pose } from '../../pose';
+import { contactOf, limbContact, ownTarget, type BodyPlaceName, type Contact, type Pose } from '../../pose';
 import { add, SIDES, subtract, type Side } from '../../units';
 import type { ArmAngles } from './armBones';
 import type { Carriage } from '../carriage';
@@ -16,18 +16,23 @@ import { trunkDistance } from '../clearances/trunkDistance';
 /**
  * Both arms: those with a contact last, since they may rest on the other one. With an `earlier` placement of the
  * same pose only its neighbourhood is searched.
+ * @param besides what else they keep clear of: other people.
  */
 export function placeArms(
   frames: Frames,
   carriage: Carriage,
   state: TrunkState,
   earlier?: Record<Side, ArmAngles>,
+  besides?: Clearance,
 ): Record<Side, ArmAngles> {
   const { pose } = carriage;
   const trunk = trunkDistance(frames, carriage.body);
   const others = obstacles(frames, carriage);
-  const still: Clearance = (p) => Math.min(trunk(p), others(p));
+  const own: Clearance = (p) => Math.min(trunk(p), others(p));
+  const still: Clearance = besides ? (p) => Math.min(own(p), besides(p)) : own;
   let distance = still;
+  // an arm that only hangs does not shy from others: it is they who leave it room
+  let hanging = own;
   let otherArm: Clearance | null = null;
   const angles = {} as Record<Side, ArmAngles>;
   const order = [...SIDES].sort((a, b) => rank(pose, a) - rank(pose, b));
@@ -56,13 +61,15 @@ export function placeArms(
         hand,
         distance,
         earlier?.[side].choice ?? null,
+        contact.of ? besides : undefined,
       );
-    else angles[side] = placeFreeArm(frames, carriage, side, distance, state);
+    else angles[side] = placeFreeArm(frames, carriage, side, hanging, state);
     if (place && hand) countFromPlace(angles[side], place, hand);
     // the other arm keeps clear of this one
     const arm = limbDistance(frames, carriage.body, 'arm', side);
     otherArm = arm;
     distance = (p) => Math.min(still(p), arm(p));
+    hanging = (p) => Math.min(own(p), arm(p));
   }
   return angles;
 }
@@ -75,8 +82,8 @@ function countFromPlace(arm: ArmAngles, place: Target, hand: Target): void {
 /** Places of the thigh that a belly may lie over. */
 const UNDER_BELLY: ReadonlySet<BodyPlaceName> = new Set(['thighTop', 'thighInner']);
 
-function isUnderBelly({ to }: Contact): boolean {
-  const own = bodyTarget(to);
+function isUnderBelly(contact: Contact): boolean {
+  const own = ownTarget(contact);
   return own !== null && UNDER_BELLY.has(own.place);
 }
 
@@ -104,6 +111,7 @@ function uncovered(target: Target, trunk: Clearance): Target {
 function rank(pose: Pose, side: Side): number {
   const contact = contactOf(pose, side);
   if (!contact) return limbContact(pose, side, 'elbow') || limbContact(pose, side, 'forearm') ? 1 : 0;
-  const on = bodyTarget(contact.to);
+  if (contact.of) return 4;
+  const on = ownTarget(contact);
   return on?.across && ARM_PLACES.has(on.place) ? 3 : 2;
 }

@@ -78,10 +78,11 @@ export function placeContactArm(
   target: Target,
   distance: Clearance,
   start: ArmChoice | null,
+  others?: Clearance,
 ): ArmAngles {
   const { body } = carriage;
   hang(frames, body, jointOn(side, 'upperArm'), rotationOf(frames, jointOn(side, 'clavicle')));
-  const ways = waysRound(frames, carriage, side, contact, target, distance);
+  const ways = waysRound(frames, carriage, side, contact, target, distance, others);
   const choice = start
     ? settled(ways, { way: start, cost: ways.costOf(start, Infinity) }, NEAR_DEG)
     : settled(ways, bestOfGrid(ways), COARSE_DEG);

@@ -40,7 +40,13 @@ const KEPT_CLEAR = [0, 0.3, 0.55, 0.78] as const;
 /** The forearm gets thinner towards the wrist: its radius by that share, shares of the frame. */
 const THINNER = 0.006;
 
-/** The shoulder hangs on its collarbone before the ways are asked for. */
+/** Places of the upper arm that are kept clear of other people, shares of its length from the shoulder. */
+const UPPER_KEPT_CLEAR = [0.4, 0.7] as const;
+
+/**
+ * The shoulder hangs on its collarbone before the ways are asked for.
+ * @param others distance to other people, whom the upper arm keeps clear of as well.
+ */
 export function waysRound(
   frames: Frames,
   { body, pose }: Carriage,
@@ -48,6 +54,7 @@ export function waysRound(
   contact: Contact,
   target: Target,
   clearance: Clearance,
+  others?: Clearance,
 ): WaysRound {
   const { frameM, handM } = body.lengths;
   const lie = lieOn(contact);
@@ -90,6 +97,9 @@ export function waysRound(
       const p = add(add(shoulder, forearm.elbow), forearm.axes[1], -lowerM * share);
       most = Math.max(most, (CLEAR_ELBOW - THINNER * share) * frameM - clearance(p));
     }
+    if (!others) return most;
+    for (const share of UPPER_KEPT_CLEAR)
+      most = Math.max(most, CLEAR_ELBOW * frameM - others(add(shoulder, forearm.elbow, share)));
     return most;
   };
 

@@ -24,6 +24,7 @@ export function fingerRest(frames: Frames, carriage: Carriage, side: Side): Fing
   const contact = contactOf(pose, side);
   const laid = contact ?? limbContact(pose, side, 'forearm');
   if (!laid || laid.kind === 'hover') return null;
+  if (laid.of) return onSomebody(carriage, laid.of.role);
   if (!bodyTarget(laid.to))
     return {
       distance: (p) => Math.min(p[1] - carriage.levelM, supportDistance(carriage, p)),
@@ -35,6 +36,19 @@ export function fingerRest(frames: Frames, carriage: Carriage, side: Side): Fing
     trunkDistance(frames, body),
     ...SIDES.map((s) => limbDistance(frames, body, 'leg', s)),
     limbDistance(frames, body, 'arm', otherSide(side)),
+    headDistance(frames, body),
+  ];
+  return { distance: (p) => Math.min(...parts.map((part) => part(p))), thickness: ON_FLESH };
+}
+
+/** What the fingers of a hand close on where it lies on somebody else; null where that person is not there. */
+function onSomebody({ partners }: Carriage, role: string): FingerRest | null {
+  const partner = partners.get(role);
+  if (!partner) return null;
+  const { frames, body } = partner;
+  const parts = [
+    trunkDistance(frames, body),
+    ...SIDES.flatMap((s) => [limbDistance(frames, body, 'leg', s), limbDistance(frames, body, 'arm', s)]),
     headDistance(frames, body),
   ];
   return { distance: (p) => Math.min(...parts.map((part) => part(p))), thickness: ON_FLESH };

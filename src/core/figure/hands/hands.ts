@@ -145,7 +145,7 @@ function shapeOf(pose: Pose, side: Side): { flexion: FingerFlexion; closed: numb
   const region = handRegion(contact);
   if (region === 'fist') return { flexion: SHAPES.closedFist, closed: CLOSED.closedFist };
   // in a pocket the thumb lies beside the fingers
-  if (region !== 'palm' || contact.to.endsWith('Pocket'))
+  if (region !== 'palm' || (contact.to.endsWith('Pocket') && !contact.of))
     return { flexion: SHAPES.edgeSoft, closed: CLOSED.edgeSoft };
   const round =
     contact.kind === 'grip' ||

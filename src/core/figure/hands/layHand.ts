@@ -51,7 +51,8 @@ const ON_SUPPORT_M = 0.011;
 /** How the hand of a contact lies on its target. */
 export function lieOn(contact: Contact): Lie {
   const region = handRegion(contact) ?? 'palm';
-  const said = region === 'palm' ? LIES[contact.to] : undefined;
+  // how palms lie on others has no custom: the arm comes from any side
+  const said = region === 'palm' && !contact.of ? LIES[contact.to] : undefined;
   const hollow = contact.to === 'smallOfBack' ? HOLLOW_M : TOUCH_M;
   const usual = bodyTarget(contact.to) ? hollow : ON_SUPPORT_M;
   const offM = contact.kind === 'hover' ? HOVER_M : (said?.offM ?? usual);

@@ -1,6 +1,6 @@
 import { jointIndex, jointOn } from '../../body';
 import type { Gaze, Pose } from '../../pose';
-import { subtract, clamp, degrees, SIDES, type Vec3 } from '../../units';
+import { subtract, clamp, degrees, midpoint, SIDES, type Vec3 } from '../../units';
 import { about, at, chain, rotationOf, turned, type Frames } from '../joints/frames';
 import type { FigurePoints } from '../told/points';
 
@@ -28,8 +28,16 @@ export function anglesIn(
   };
 }
 
+/** Points of everybody in the picture, by role; undefined for one who is alone. */
+type People = ReadonlyMap<string, FigurePoints> | undefined;
+
 /** The point that the eyes rest on, where the gaze has one. */
-function pointOf(gaze: Gaze, lens: Vec3, points: FigurePoints): Vec3 | null {
+function pointOf(gaze: Gaze, lens: Vec3, points: FigurePoints, people: People): Vec3 | null {
+  if (gaze.kind === 'person') {
+    const other = people?.get(gaze.role);
+    const pair = gaze.at === 'eyes' ? other?.eyes : other?.fingertips;
+    return pair ? midpoint(pair.left, pair.right) : null;
+  }
   if (gaze.kind === 'lens') return lens;
   if (gaze.kind === 'point') return gaze.point;
   return gaze.kind === 'hand' ? points.fingertips[gaze.side] : null;
@@ -44,6 +52,8 @@ function asked(
 ): { leftDeg: number; upDeg: number } {
   const head = rotationOf(frames, 'head');
   if (gaze.kind === 'ahead') return { leftDeg: 0, upDeg: 0 };
+  // whoever is not there is not looked at
+  if (gaze.kind === 'person' && !point) return { leftDeg: 0, upDeg: 0 };
   if (gaze.kind === 'down') return { leftDeg: 0, upDeg: -28 };
   if (point) return anglesIn(head, subtract(point, eyes));
   const at = anglesIn(head, subtract(lens, eyes));
@@ -51,8 +61,14 @@ function asked(
 }
 
 /** Turns both eyes to the target; they converge on what is near. */
-export function placeGaze(frames: Frames, pose: Pose, lens: Vec3, points: FigurePoints): GazeAngles {
-  const point = pointOf(pose.gaze, lens, points);
+export function placeGaze(
+  frames: Frames,
+  pose: Pose,
+  lens: Vec3,
+  points: FigurePoints,
+  people?: People,
+): GazeAngles {
+  const point = pointOf(pose.gaze, lens, points, people);
   const head = rotationOf(frames, 'head');
   const left = at(frames, 'left:eye');
   const right = at(frames, 'right:eye');

@@ -157,7 +157,10 @@ function partAt(frames: Frames, contact: Contact): Vec3 {
 /** What rests on a support or on the floor bears next to nothing, but keeps one from falling that way. */
 function steadying(frames: Frames, { pose }: Carriage): Vec3[] {
   return pose.contacts
-    .filter((c) => c.kind !== 'hover' && c.kind !== 'touch' && !bodyTarget(c.to) && contactPart(c) !== 'foot')
+    .filter(
+      (c) =>
+        c.kind !== 'hover' && c.kind !== 'touch' && !c.of && !bodyTarget(c.to) && contactPart(c) !== 'foot',
+    )
     .map((c) => partAt(frames, c));
 }
 

@@ -25,6 +25,8 @@ export interface Solved {
   balance: Balance;
   gaze: GazeAngles;
   goals: readonly ReachGoal[];
+  /** How much one of several still moved when the search was given up, metres. */
+  unsettledM?: number;
 }
 
 /** Asked and found may differ by this much before it is reported. */
@@ -90,7 +92,7 @@ function restsTold({ frames, carriage, goals }: Solved): Told[] {
   const gaps = reachGaps(frames, carriage, goals);
   return goals.flatMap(({ contact, side, kind }, i): Told[] => {
     const amount = Math.abs(gaps[i]!);
-    if ((kind !== 'back' && kind !== 'shoulder') || amount <= REPORT_M) return [];
+    if ((kind !== 'back' && kind !== 'shoulder' && kind !== 'head') || amount <= REPORT_M) return [];
     return [{ id: kind, side, amount, to: contact.to }];
   });
 }
@@ -121,8 +123,9 @@ function standingTold({ carriage, state, feet }: Solved): Told[] {
   return out;
 }
 
-function wholeTold({ balance, gaze }: Solved): Told[] {
+function wholeTold({ balance, gaze, unsettledM = 0 }: Solved): Told[] {
   const out: Told[] = [];
+  if (unsettledM > 0) out.push({ id: 'unsettled', amount: unsettledM });
   if (!balance.isStable) out.push({ id: 'tips', amount: Math.max(0, -balance.marginM) });
   if (balance.errorM > REPORT_M) out.push({ id: 'weight', amount: balance.errorM });
   if (gaze.beyondDeg > 0) out.push({ id: 'eyes', amount: gaze.beyondDeg });

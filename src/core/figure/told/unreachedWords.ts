@@ -37,6 +37,16 @@ const ROWS = {
     isShort: true,
     words: ({ side, to }) => `${side} shoulder stays off the ${targetWords(to!, side)}`,
   },
+  head: {
+    unit: 'm',
+    isShort: true,
+    words: ({ to }) => `head stays off the other’s ${targetWords(to!, null)}`,
+  },
+  unsettled: {
+    unit: 'm',
+    isShort: false,
+    words: () => 'the two do not come to rest with each other; one of them has to give way more',
+  },
   armCarriedOut: { unit: '°', isShort: false, words: ({ side }) => `${side} arm is carried out by the body` },
   legCarriedUp: {
     unit: '°',

@@ -1,10 +1,11 @@
 import { jointIndex, jointOn, type Body } from '../../body';
 import {
-  bodyTarget,
   contactPart,
   contactSide,
   handRegion,
+  headPart,
   isSided,
+  ownTarget,
   type BodyPlaceName,
   type Contact,
 } from '../../pose';
@@ -31,9 +32,21 @@ function floorFrom(frames: Frames, carriage: Carriage): Vec3 {
   return [(left[0] + right[0]) / 2, carriage.levelM, (left[2] + right[2]) / 2];
 }
 
-/** Finds the place of a contact; undefined where it is on a support that is not there. */
+/** The place of somebody else that a contact goes to; undefined where that person is not there. */
+function partnerTarget({ partners }: Carriage, { to, of }: Contact): Target | undefined {
+  const partner = of && partners.get(of.role);
+  if (!partner) return undefined;
+  return placed(
+    partner.frames,
+    partner.body,
+    landmarkOf(partner.body, to as BodyPlaceName, of.side ?? 'left'),
+  );
+}
+
+/** Finds the place of a contact; undefined where it is on a support, or on a person, that is not there. */
 export function targetOf(frames: Frames, carriage: Carriage, contact: Contact): Target | undefined {
-  const own = bodyTarget(contact.to);
+  if (contact.of) return partnerTarget(carriage, contact);
+  const own = ownTarget(contact);
   const side = contactSide(contact) ?? 'left';
   if (!own)
     return supportTarget(
@@ -60,7 +73,7 @@ export interface ReachGoal {
   contact: Contact;
   side: Side | null;
   /** `forearm`: a hand whose elbow is held reaches by its forearm alone. */
-  kind: 'elbow' | 'hand' | 'forearm' | 'shoulder' | 'back';
+  kind: 'elbow' | 'hand' | 'forearm' | 'shoulder' | 'back' | 'head';
   /** From the place of a hand to its wrist, as the hand was laid last, in the set, metres. */
   wristFromPlace?: Vec3;
 }
@@ -85,6 +98,7 @@ export function reachGoals(carriage: Carriage): ReachGoal[] {
     if (part === 'back') goals.push({ contact, side, kind: 'back' });
     else if (part === 'elbow' || part === 'forearm') goals.push({ contact, side, kind: 'elbow' });
     else if (part === 'shoulder') goals.push({ contact, side, kind: 'shoulder' });
+    else if (headPart(contact)) goals.push({ contact, side, kind: 'head' });
     else if (handRegion(contact) && !isOnArm(contact)) goals.push({ contact, side, kind: 'hand' });
   }
   return goals.map((g) =>
@@ -97,8 +111,8 @@ function heldElbow(goals: readonly ReachGoal[], side: Side | null): Contact | un
 }
 
 /** The trunk does not move for a hand that goes to the other arm: that one is placed after it. */
-function isOnArm({ to }: Contact): boolean {
-  const own = bodyTarget(to);
+function isOnArm(contact: Contact): boolean {
+  const own = ownTarget(contact);
   return own !== null && own.across && ARM_PLACES.has(own.place);
 }
 
@@ -110,7 +124,7 @@ const LEG_JOINTS: ReadonlySet<number> = new Set(
 
 /** Whether the place that a goal reaches for moves with the legs. */
 export function isOnLegs(body: Body, { contact }: ReachGoal): boolean {
-  const own = bodyTarget(contact.to);
+  const own = ownTarget(contact);
   if (!own) return false;
   return SIDES.some((of) => landmarkOf(body, own.place, of).weights.some(([joint]) => LEG_JOINTS.has(joint)));
 }
@@ -141,9 +155,34 @@ export function elbowAt(carriage: Carriage, { point, normal }: Target): Vec3 {
   return add(point, normal, armRadiusM(carriage, 'elbow'));
 }
 
+/** So far apart lips stay that only come near, metres (a study of pairs: 5 to 12 mm read as about to touch). */
+const NEAR_LIPS_M = 0.008;
+
+/**
+ * How far a part of the head is from its place on somebody else: along that place's normal, and across it as a
+ * vector in the set, metres. Null where that person is not there.
+ */
+export function headGap(
+  frames: Frames,
+  carriage: Carriage,
+  contact: Contact,
+): { alongM: number; across: Vec3 } | null {
+  const target = targetOf(frames, carriage, contact);
+  const part = headPart(contact);
+  if (!target || !part) return null;
+  const own = placed(frames, carriage.body, landmarkOf(carriage.body, part, contactSide(contact) ?? 'left'));
+  const off = subtract(own.point, target.point);
+  const along = dot(off, target.normal);
+  return {
+    alongM: along - (contact.kind === 'hover' ? NEAR_LIPS_M : 0),
+    across: add(off, target.normal, -along),
+  };
+}
+
 /** How far each goal is from being reached, metres; negative where something would have to give. */
 export function reachGaps(frames: Frames, carriage: Carriage, goals: readonly ReachGoal[]): number[] {
   return goals.map(({ contact, side, kind, wristFromPlace = [0, 0, 0] }) => {
+    if (kind === 'head') return headGap(frames, carriage, contact)?.alongM ?? 0;
     const target = targetOf(frames, carriage, contact);
     if (!target) return 0;
     if (kind === 'back' || side === null) {

@@ -4,6 +4,16 @@ import { degrees, SIDES, sideSign, type Quat, type Side, type Vec3 } from '../..
 import type { Carriage } from '../carriage';
 import { about, between, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
 
+/** How the head gives way for somebody else's, degrees and centimetres. */
+export interface HeadShift {
+  turnLeftDeg: number;
+  tiltLeftDeg: number;
+  chinDownDeg: number;
+  forwardCm: number;
+}
+
+export const HEAD_AS_SAID: HeadShift = { turnLeftDeg: 0, tiltLeftDeg: 0, chinDownDeg: 0, forwardCm: 0 };
+
 /** What the search may change: where the pelvis is, and small moves of the trunk that were not asked for, degrees. */
 export interface TrunkState {
   pelvis: Vec3;
@@ -17,6 +27,8 @@ export interface TrunkState {
   /** Upper back rounded, shoulders twisted to the left. */
   bowDeg: number;
   twistLeftDeg: number;
+  /** Turn, tilt and nod of the head, and the face carried forward, beyond what was said. */
+  head: HeadShift;
   /** Each collarbone raised and carried forward. */
   girdle: Record<Side, { raisedDeg: number; forwardDeg: number }>;
 }
@@ -121,7 +133,7 @@ export function placeTrunk(frames: Frames, carriage: Carriage, state: TrunkState
     rotation = chain(rotation, about('z', sideDeg), about('y', twistDeg), about('x', forwardDeg));
     hang(frames, body, joint, rotation);
   }
-  placeHead(frames, body, pose);
+  placeHead(frames, body, pose, state.head);
   for (const side of SIDES) placeCollarbone(frames, carriage, side, 0, state.girdle[side]);
 }
 
@@ -139,29 +151,29 @@ export function keptByHead({ support }: Pose): number {
   return HEAD_KEEPS[support] ?? USUAL_HEAD_KEEPS;
 }
 
-/** Turn, tilt and nod of the head as they were said. */
-export function headLocal(pose: Pose): Quat {
+/** Turn, tilt and nod of the head as they were said, and as it gives way. */
+export function headLocal(pose: Pose, shift = HEAD_AS_SAID): Quat {
   return chain(
-    about('y', settingOf(pose, 'headTurnLeftDeg')),
-    about('z', -settingOf(pose, 'headTiltLeftDeg')),
-    about('x', settingOf(pose, 'chinDownDeg')),
+    about('y', settingOf(pose, 'headTurnLeftDeg') + shift.turnLeftDeg),
+    about('z', -(settingOf(pose, 'headTiltLeftDeg') + shift.tiltLeftDeg)),
+    about('x', settingOf(pose, 'chinDownDeg') + shift.chinDownDeg),
   );
 }
 
 /** How far the neck reaches forward to bring the face where it was said, degrees. */
-export function neckReachDeg(body: Body, pose: Pose): number {
+export function neckReachDeg(body: Body, pose: Pose, shift = HEAD_AS_SAID): number {
   const { bind } = body.skeleton;
   const neckLengthM = bind[jointIndex('head')]![1] - bind[jointIndex('neck')]![1];
-  const share = settingOf(pose, 'faceForwardCm') / 100 / (neckLengthM * 1.25);
+  const share = (settingOf(pose, 'faceForwardCm') + shift.forwardCm) / 100 / (neckLengthM * 1.25);
   return degrees(Math.asin(Math.max(-0.6, Math.min(0.9, share))));
 }
 
-function placeHead(frames: Frames, body: Body, pose: Pose): void {
+function placeHead(frames: Frames, body: Body, pose: Pose, shift: HeadShift): void {
   const chest = rotationOf(frames, 'spineHigh');
   const upright = about('y', yawDeg(chest));
   // what remains of the trunk's pitch and roll after neck and balance have worked
-  const head = chain(between(upright, chest, keptByHead(pose)), headLocal(pose));
-  const neck = chain(between(chest, head, NECK_FOLLOWS), about('x', neckReachDeg(body, pose)));
+  const head = chain(between(upright, chest, keptByHead(pose)), headLocal(pose, shift));
+  const neck = chain(between(chest, head, NECK_FOLLOWS), about('x', neckReachDeg(body, pose, shift)));
   hang(frames, body, 'neck', neck);
   hang(frames, body, 'head', head);
   for (const side of SIDES) hang(frames, body, jointOn(side, 'eye'), head);

@@ -6,20 +6,20 @@ import { bonesM } from '../joints/frames';
 import { balanceTarget } from './mass';
 import type { ReachGoal } from './reach';
 import type { Foot } from '../legs/stance';
-import type { TrunkState } from './trunk';
+import { HEAD_AS_SAID, type TrunkState } from './trunk';
 import { reachAtBendM } from '../joints/twoBone';
 
 /** Weights of the search, per metre or per degree; see the residuals below. */
 export const BALANCE_PER_M = 600;
 
 /** Differencing steps: metres for the pelvis, degrees for the angles. */
-export const STEPS = [1e-6, 1e-6, 1e-6, ...Array.from({ length: 9 }, () => 1e-4)];
+export const STEPS = [1e-6, 1e-6, 1e-6, ...Array.from({ length: 13 }, () => 1e-4)];
 
 /** Gain below which the search has settled: so little that mirrored poses agree to a tenth of a millimetre. */
 export const ENOUGH = 2e-5;
 
-/** The state as the search sees it: pelvis (3), roll, leans (2), bow, twist, collarbones left (2) and right (2). */
-export function toUnknowns({ pelvis, girdle, ...s }: TrunkState): number[] {
+/** The state as the search sees it: pelvis (3), roll, leans (2), bow, twist, collarbones left (2) and right (2), head (4). */
+export function toUnknowns({ pelvis, girdle, head, ...s }: TrunkState): number[] {
   return [
     ...pelvis,
     s.rollDeg,
@@ -31,6 +31,10 @@ export function toUnknowns({ pelvis, girdle, ...s }: TrunkState): number[] {
     girdle.left.forwardDeg,
     girdle.right.raisedDeg,
     girdle.right.forwardDeg,
+    head.turnLeftDeg,
+    head.tiltLeftDeg,
+    head.chinDownDeg,
+    head.forwardCm,
   ];
 }
 
@@ -47,6 +51,7 @@ export function fromUnknowns(x: readonly number[], tuckDeg: number): TrunkState 
       left: { raisedDeg: x[8]!, forwardDeg: x[9]! },
       right: { raisedDeg: x[10]!, forwardDeg: x[11]! },
     },
+    head: { turnLeftDeg: x[12]!, tiltLeftDeg: x[13]!, chinDownDeg: x[14]!, forwardCm: x[15]! },
   };
 }
 
@@ -57,6 +62,8 @@ const LEAN_AHEAD = 5;
 const BALANCE = [...PELVIS, 3, 4, LEAN_AHEAD];
 
 const TRUNK = [4, 5, 6, 7, 8, 9, 10, 11];
+/** Those of the head, which gives way for nothing but somebody else's. */
+export const HEAD = [12, 13, 14, 15];
 
 /** Which unknowns may move: the pelvis of one who stands, the trunk of one who reaches for something. */
 export function unknownsOf(carriage: Carriage, goals: readonly ReachGoal[]): number[] {
@@ -76,6 +83,7 @@ function stateAt(pelvis: Vec3): TrunkState {
     bowDeg: 0,
     twistLeftDeg: 0,
     girdle: { left: { ...still }, right: { ...still } },
+    head: { ...HEAD_AS_SAID },
   };
 }
 

@@ -1,0 +1,136 @@
+import { handOn, headOn, mark, nearTo, person, type Arrangement } from './arrangement';
+
+const TENDER = { presence: -0.4, openness: 0.2, formality: -0.2, movement: -0.5 };
+const AT_OTHER = (role: string) => ({ kind: 'person', role, at: 'eyes' }) as const;
+
+/** Two who face each other, seen from the side. */
+export const FACE_TO_FACE: readonly Arrangement[] = [
+  {
+    id: 'looking',
+    name: 'Across the water',
+    words: 'Face each other an arm’s length apart, hands down, and only look.',
+    people: [
+      person('a', 'Across the water', {
+        mark: mark(0.35, 0, -72),
+        settings: { leftWeightShare: 0.66, rightKneeBendDeg: 12 },
+        gaze: AT_OTHER('b'),
+      }),
+      person('b', 'Across the water', {
+        mark: nearTo('a', 0.3, mark(-0.35, 0, 72)),
+        settings: { leftWeightShare: 0.34, leftKneeBendDeg: 12 },
+        gaze: AT_OTHER('a'),
+      }),
+    ],
+    supports: [],
+    message: TENDER,
+  },
+  {
+    id: 'foreheads',
+    name: 'Forehead to forehead',
+    words: 'Lean your foreheads together; breathe out; eyes closed until I say open.',
+    people: [
+      person('a', 'Forehead to forehead', {
+        mark: mark(0.25, 0, -80),
+        settings: { leftWeightShare: 0.6, chinDownDeg: 8 },
+        contacts: [
+          headOn('forehead', 'b', 'forehead'),
+          handOn('left:palm', 'b', 'waistSide', 'right'),
+          handOn('right:palm', 'b', 'waistSide', 'left'),
+        ],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 1 },
+      }),
+      person('b', 'Forehead to forehead', {
+        mark: nearTo('a', 0.06, mark(-0.25, 0, 80)),
+        settings: { leftWeightShare: 0.4, chinDownDeg: 8 },
+        contacts: [
+          handOn('left:palm', 'a', 'upperArm', 'right'),
+          handOn('right:palm', 'a', 'upperArm', 'left'),
+        ],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 1 },
+      }),
+    ],
+    supports: [],
+    message: TENDER,
+    holdS: 3,
+  },
+  {
+    id: 'nearKiss',
+    name: 'Nearly',
+    words: 'Come as near as you can without touching; noses pass each other; hold for three breaths.',
+    people: [
+      person('a', 'Nearly', {
+        mark: mark(0.25, 0, -78),
+        settings: { headTiltLeftDeg: 12 },
+        contacts: [
+          headOn('lips', 'b', 'lips', undefined, 'hover'),
+          handOn('left:palm', 'b', 'waistSide', 'right'),
+          handOn('right:palm', 'b', 'smallOfBack'),
+        ],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 0.8 },
+      }),
+      person('b', 'Nearly', {
+        mark: nearTo('a', 0.04, mark(-0.25, 0, 78)),
+        settings: { headTiltLeftDeg: 12 },
+        contacts: [handOn('left:palm', 'a', 'chest', 'right'), handOn('right:palm', 'a', 'shoulder', 'left')],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 0.8 },
+      }),
+    ],
+    supports: [],
+    message: TENDER,
+    holdS: 3,
+  },
+  {
+    id: 'embrace',
+    name: 'Back from the long row',
+    words: 'Hold each other as after a long row: on each side one arm over and one under.',
+    people: [
+      person('a', 'Back from the long row', {
+        mark: mark(0.22, 0, -84),
+        settings: { headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
+        contacts: [
+          handOn('left:palm', 'b', 'shoulderBack', 'right'),
+          handOn('right:palm', 'b', 'smallOfBack'),
+        ],
+        gaze: { kind: 'ahead' },
+      }),
+      person('b', 'Back from the long row', {
+        mark: nearTo('a', 0, mark(-0.22, 0, 84)),
+        settings: { headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
+        contacts: [
+          handOn('left:palm', 'a', 'shoulderBack', 'right'),
+          handOn('right:palm', 'a', 'smallOfBack'),
+        ],
+        gaze: { kind: 'ahead' },
+        expression: { lidsClosed: 1, smile: 0.3 },
+      }),
+    ],
+    supports: [],
+    message: TENDER,
+  },
+  {
+    id: 'handsOnChest',
+    name: 'Hands on the chest',
+    words: 'One lays both hands on the other’s chest, light as on a table; the other holds the waist.',
+    people: [
+      person('a', 'Hands on the chest', {
+        mark: mark(0.25, 0, -66),
+        settings: { leftWeightShare: 0.62, headTurnLeftDeg: 18 },
+        contacts: [
+          handOn('left:palm', 'b', 'waistSide', 'right'),
+          handOn('right:palm', 'b', 'waistSide', 'left'),
+        ],
+      }),
+      person('b', 'Hands on the chest', {
+        mark: nearTo('a', 0.16, mark(-0.25, 0, 72)),
+        settings: { leftWeightShare: 0.36, leftKneeBendDeg: 10, headTurnLeftDeg: -18 },
+        contacts: [handOn('left:palm', 'a', 'chest', 'right'), handOn('right:palm', 'a', 'chest', 'left')],
+      }),
+    ],
+    supports: [],
+    message: TENDER,
+  },
+];

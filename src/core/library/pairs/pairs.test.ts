@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { shotOf } from '../../../../tests/support/people';
+import { neutralPose } from '../../pose';
+import { shotOfOne, shotSchema, withAnother } from '../../shot';
+import { ARRANGEMENTS, arranged } from '.';
+
+const ALL = Object.values(ARRANGEMENTS).flat();
+const TWO = withAnother(shotOfOne('runa', shotOf()), 'joss', neutralPose('x'));
+
+describe('arrangements of two', () => {
+  it('are whole pictures of whoever is in them, first come first', () => {
+    for (const arrangement of ALL) {
+      const shot = arranged(TWO, arrangement);
+      expect(shotSchema.parse(shot)).toEqual(shot);
+      expect(shot.people.map((p) => p.personId)).toEqual(['runa', 'joss']);
+      expect(shot.camera).toBe(TWO.camera);
+      expect(shot.people.every((p) => p.pose.name === arrangement.name)).toBe(true);
+    }
+  });
+
+  it('have names, words and ids of their own', () => {
+    for (const key of ['id', 'name', 'words'] as const)
+      expect(new Set(ALL.map((a) => a[key])).size).toBe(ALL.length);
+  });
+
+  it('touch nobody but each other, at places that there are', () => {
+    for (const { people } of ALL) {
+      const roles = people.map((p) => p.role);
+      for (const { role, pose, mark } of people) {
+        const others = roles.filter((r) => r !== role);
+        for (const { of } of pose.contacts) if (of) expect(others).toContain(of.role);
+        if (mark.near) expect(others).toContain(mark.near.role);
+        if (pose.gaze.kind === 'person') expect(others).toContain(pose.gaze.role);
+      }
+    }
+  });
+
+  it('are refused for fewer or more people', () => {
+    const three = withAnother(TWO, 'pim', neutralPose('x'));
+    expect(() => arranged(three, ALL[0]!)).toThrow('people 3 must be 2');
+  });
+
+  it('put the shorter or the taller one first where that is said', () => {
+    const inFront = ALL.find((a) => a.first === 'shorter')!;
+    const statureM = (id: string) => (id === 'runa' ? 1.8 : 1.6);
+    expect(arranged(TWO, inFront, statureM).people.map((p) => p.personId)).toEqual(['joss', 'runa']);
+    expect(arranged(TWO, inFront).people.map((p) => p.personId)).toEqual(['runa', 'joss']);
+    const whoever = ALL.find((a) => !a.first)!;
+    expect(arranged(TWO, whoever, statureM).people.map((p) => p.personId)).toEqual(['runa', 'joss']);
+  });
+});

@@ -1,0 +1,120 @@
+import { handOn, mark, nearTo, person, type Arrangement } from './arrangement';
+
+const EASY = { presence: 0, openness: 0.4, formality: -0.2, movement: -0.4 };
+
+/** Two side by side, towards the lens. */
+export const SIDE_BY_SIDE: readonly Arrangement[] = [
+  {
+    id: 'sideBySide',
+    name: 'Two on the jetty',
+    words: 'Shoulder to shoulder, each on the outer foot, as if you waited for the same boat.',
+    people: [
+      person('a', 'Two on the jetty', {
+        mark: mark(0.3, 0, -22),
+        settings: {
+          leftWeightShare: 0.72,
+          rightKneeBendDeg: 12,
+          rightFootOutDeg: -12,
+          headTurnLeftDeg: 14,
+          chinDownDeg: 2,
+        },
+      }),
+      person('b', 'Two on the jetty', {
+        mark: nearTo('a', 0, mark(-0.3, 0, 22)),
+        settings: {
+          leftWeightShare: 0.28,
+          leftKneeBendDeg: 12,
+          leftFootOutDeg: -12,
+          headTurnLeftDeg: -14,
+          chinDownDeg: 2,
+        },
+      }),
+    ],
+    supports: [],
+    message: EASY,
+  },
+  {
+    id: 'armsRound',
+    name: 'An arm behind each back',
+    words: 'Each an arm behind the other, hands flat on the small of the back, hips together.',
+    people: [
+      person('a', 'An arm behind each back', {
+        mark: mark(0.26, 0, -32),
+        settings: {
+          leftWeightShare: 0.7,
+          rightKneeBendDeg: 10,
+          rightFootOutDeg: -14,
+          headTurnLeftDeg: 20,
+          leftArmOutDeg: 14,
+          leftElbowBendDeg: 26,
+        },
+        contacts: [handOn('right:palm', 'b', 'smallOfBack')],
+      }),
+      person('b', 'An arm behind each back', {
+        mark: nearTo('a', 0, mark(-0.26, 0.04, 32)),
+        settings: {
+          leftWeightShare: 0.3,
+          leftKneeBendDeg: 10,
+          leftFootOutDeg: -14,
+          headTurnLeftDeg: -20,
+          rightArmOutDeg: 14,
+          rightElbowBendDeg: 26,
+        },
+        contacts: [handOn('left:palm', 'a', 'smallOfBack')],
+      }),
+    ],
+    supports: [],
+    message: EASY,
+  },
+  {
+    id: 'handInHand',
+    name: 'Hand in hand',
+    words: 'One takes the other’s hand; a step of air between you, both look ahead.',
+    people: [
+      person('a', 'Hand in hand', {
+        mark: mark(0.36, 0, -14),
+        settings: { leftWeightShare: 0.68, rightKneeBendDeg: 12, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
+        contacts: [{ ...handOn('right:palm', 'b', 'handBack', 'left'), kind: 'hold' }],
+      }),
+      person('b', 'Hand in hand', {
+        mark: nearTo('a', 0.1, mark(-0.36, 0, 14)),
+        settings: {
+          leftWeightShare: 0.32,
+          leftKneeBendDeg: 12,
+          headTurnLeftDeg: -8,
+          leftArmOutDeg: 16,
+          leftElbowBendDeg: 38,
+          rightElbowBendDeg: 24,
+        },
+      }),
+    ],
+    supports: [],
+    message: EASY,
+  },
+  {
+    id: 'headOnShoulder',
+    first: 'taller',
+    name: 'Tired on the way home',
+    words: 'One lets the head sink on the other’s shoulder; the other stays tall and looks to the lens.',
+    people: [
+      person('a', 'Tired on the way home', {
+        mark: mark(0.22, 0, -20),
+        settings: {
+          leftWeightShare: 0.62,
+          rightKneeBendDeg: 8,
+          rightFootOutDeg: -12,
+          headTurnLeftDeg: 12,
+          leftElbowBendDeg: 24,
+        },
+      }),
+      person('b', 'Tired on the way home', {
+        mark: nearTo('a', 0, mark(-0.24, 0.02, 24)),
+        settings: { leftWeightShare: 0.4, leftFootOutDeg: -12, headTiltLeftDeg: 14, chinDownDeg: 6 },
+        contacts: [handOn('left:palm', 'a', 'upperArm', 'right')],
+        expression: { lidsClosed: 1, smile: 0.2 },
+      }),
+    ],
+    supports: [],
+    message: { ...EASY, presence: -0.3 },
+  },
+];
