@@ -6,6 +6,7 @@ import { rebased, withValue, type Conflict } from '@/core/changes';
 import { meantId, takeWithoutRole, type Take } from '@/core/sitting';
 import type { KeyNumber, Light } from '@/core/light';
 import type { ShownExposure } from '@/core/picture';
+import { arranged, type Arrangement } from '@/core/library';
 import type { Mark } from '@/core/scene';
 import {
   FIRST_ROLE,
@@ -75,6 +76,8 @@ interface PoseState {
   removePerson(role: Role): void;
   /** Where whoever is in the hand stands. */
   setMark(mark: Mark): void;
+  /** Poses all of the picture together; whoever comes first in it is in the hand then. */
+  arrange(arrangement: Arrangement, statureM: (personId: string) => number | undefined): void;
 }
 
 /** What dragging a source on the plan or from the side changes. */
@@ -180,6 +183,11 @@ export const usePoseStore = create<PoseState>()(
         },
         removePerson: (gone) => {
           change((t) => takeWithoutRole(t, gone));
+          const { take } = get();
+          if (take) get().setRole(firstRole(take.shot));
+        },
+        arrange: (arrangement, statureM) => {
+          change((t) => ({ ...t, shot: arranged(t.shot, arrangement, statureM) }));
           const { take } = get();
           if (take) get().setRole(firstRole(take.shot));
         },

@@ -2,9 +2,9 @@ import { By } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import type { Sitter } from '@/core/people';
 import type { Sitting, Take } from '@/core/sitting';
-import { PHONE_SIZE, TABLET_SIZE } from './browser';
+import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
-import { PATIENCE_MS } from './waits';
+import { drawn, PATIENCE_MS } from './waits';
 
 const gilvo = openGilvo();
 const INES = 'demo-ines';
@@ -108,6 +108,61 @@ it('a picture of somebody whose record is broken is not drawn with another’s b
   await gilvo.one('[data-testid="pose-place"][data-surface]:not([data-surface="none"])');
 });
 
+const inHand = () => gilvo.text('div[aria-label="Whose pose is in the hand"] button[aria-pressed="true"]');
+
+it('both come into one picture, and are arranged', async () => {
+  const [, second] = (await takes()) as [Take, Take];
+  await gilvo.open(`/pose?sitting=${sittingId}&take=${second.id}`);
+  await drawn(gilvo.driver);
+  await gilvo.andSeen(() => choose('Bring somebody into the picture', 'Ines Calder'));
+  await comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come into it');
+  expect(await inHand()).toBe('Ines');
+  await gilvo.andSeen(() => choose('Arrange the two', 'Nearly'));
+  await gilvo.saved();
+  const { shot } = (await takes())[1]!;
+  expect(shot.people.map((p) => p.pose.name)).toEqual(['Nearly', 'Nearly']);
+  expect(shot.people[0]!.pose.contacts.some((c) => c.of?.role === 'b')).toBe(true);
+  expect(await gilvo.text('section[aria-label="People of the picture"]')).toContain('They touch: ask');
+  expect(await gilvo.violations()).toEqual([]);
+});
+
+it('either is taken into the hand: by the name over the head, by the list and by a key', async () => {
+  expect(await inHand()).toBe('Joss');
+  await gilvo.andSeen(() => gilvo.click('button[title="Ines: key p"]'));
+  expect(await inHand()).toBe('Ines');
+  await gilvo.andSeen(() => gilvo.press('Joss', '//div[@aria-label="Whose pose is in the hand"]'));
+  expect(await inHand()).toBe('Joss');
+  await gilvo.andSeen(async () => {
+    await gilvo.driver.executeScript('document.activeElement.blur()');
+    await gilvo.driver.actions().sendKeys('p').perform();
+  });
+  expect(await inHand()).toBe('Ines');
+});
+
+it('what one of them says is kept for that one', async () => {
+  const before = (await takes())[1]!.shot;
+  await gilvo.andSeen(() => gilvo.type('Heels apart', '0.9'));
+  await gilvo.saved();
+  const { people } = (await takes())[1]!.shot;
+  expect(people[1]!.pose.settings.heelSpacingShoulders).toBeCloseTo(0.9, 6);
+  expect(people[0]).toEqual(before.people[0]);
+  for (const size of [PHONE_SIZE, TABLET_SIZE]) {
+    await gilvo.browser.size(size);
+    expect(await gilvo.violations()).toEqual([]);
+  }
+  await gilvo.browser.size(DESK_SIZE);
+});
+
+it('the run names both, and on set each cue says to whom', async () => {
+  await gilvo.open(`/run?sitting=${sittingId}`);
+  expect((await gilvo.texts('ol[aria-label="Poses in order"] h2'))[1]).toContain(
+    'Joss Calder and Ines Calder',
+  );
+  await gilvo.open(`/direct?sitting=${sittingId}`);
+  await gilvo.press('next pose');
+  expect(await gilvo.text('[data-testid="cue"]')).toMatch(/^(Joss|Ines|Ines and Joss): /);
+});
+
 it('each has a preparation sheet without the other’s words', async () => {
   await gilvo.open(`/sheet?sitting=${sittingId}&for=client`);
   expect(await gilvo.text('h1')).toContain('Ines');
@@ -123,5 +178,8 @@ it('one who is erased leaves the other’s sitting and pictures', async () => {
   await gilvo.fill('section[aria-label="Erase Joss Calder"] input:not([type="checkbox"])', 'Joss Calder');
   await gilvo.press('Erase for good');
   await comes(async () => (await sitting()).personIds.length === 1, 'the sitting still names the erased');
-  expect(await whose()).toEqual([INES]);
+  // his own poses go with him; out of the picture of both he is taken, and what went to him
+  expect(await whose()).toEqual([INES, INES]);
+  const { shot } = (await takes())[1]!;
+  expect(shot.people[0]!.pose.contacts.filter((c) => c.of)).toEqual([]);
 });

@@ -54,3 +54,15 @@ it('what was known of a record of the fifth version holds for it in its new form
   // what had gone on since it was in a file stays so
   expect(lineage[`takes/${takes[1]!.id}`]).toEqual(['0123456789abcdef']);
 });
+
+it('a file of the sixth version opens as it is, with both of its people in their places', () => {
+  const old = JSON.parse(textOf(6)) as { version: number; takes: unknown[]; people: unknown[] };
+  expect(old.version).toBe(6);
+  const now = readSittingFile(textOf(6));
+  expect(now.takes).toEqual(old.takes);
+  expect(now.people).toEqual(old.people);
+  expect(now.takes[0]!.shot.people.map((p) => [p.role, p.mark?.leftM])).toEqual([
+    ['a', 0.3],
+    ['b', -0.3],
+  ]);
+});

@@ -161,6 +161,14 @@ function SideColumn({ whole, take, shot, report }: SideColumnProps) {
   );
 }
 
+/** How the others of a picture are called. */
+function companyIn({ people }: WholeSitting, { shot }: Take, chosenId: string) {
+  return shot.people.flatMap(({ role, personId }) => {
+    const name = people.find((p) => p.id === personId)?.addressAs;
+    return name && personId !== chosenId ? [{ role, name }] : [];
+  });
+}
+
 interface PoseAtWorkProps {
   whole: WholeSitting;
   take: Take;
@@ -177,6 +185,7 @@ function PoseAtWork({ whole, take, sitter }: PoseAtWorkProps) {
     () => whole.takes.filter((t) => t.id !== take.id).map((t) => soloShot(t.shot).pose),
     [whole.takes, take.id],
   );
+  const company = useMemo(() => companyIn(whole, take, sitter.id), [whole, take, sitter.id]);
   const ghostPose = useGhostPose(take, chosen, whole.takes);
   const { wheelchairSeatM } = sitter.profile;
   return (
@@ -190,10 +199,23 @@ function PoseAtWork({ whole, take, sitter }: PoseAtWorkProps) {
     >
       <h1 className="sr-only">Pose: {chosen.pose.name}</h1>
       <Stations take={take} chosen={chosen} report={report} />
-      <StationPanel shot={chosen} panel={panel} others={others} wheelchairSeatM={wheelchairSeatM} />
+      <StationPanel shot={chosen} {...{ panel, others, wheelchairSeatM, company }} />
       <div className="flex min-h-0 min-w-0 p-3 [grid-area:picture]">
         <Picture
-          {...{ card, profile, chosen, shot, progress, report, surface, ground, overlay, panel, ghostPose }}
+          {...{
+            card,
+            profile,
+            chosen,
+            shot,
+            progress,
+            report,
+            surface,
+            ground,
+            overlay,
+            panel,
+            ghostPose,
+            company,
+          }}
           onFrameTime={at.setFrameMs}
           onLost={at.setCardLost}
           onDrawn={at.setDrawn}

@@ -1,6 +1,6 @@
 import type { Role } from '../checks';
 import type { Pose } from '../pose';
-import type { Mark } from '../scene';
+import { OWN_MARK, type Mark } from '../scene';
 import { MOST_PEOPLE, type Posed, type Shot } from './shot';
 import { shows } from './solo';
 
@@ -71,6 +71,25 @@ function placeOf(place: Mark, { mark }: Posed): Mark {
   return { ...place, turnLeftDeg: mark?.turnLeftDeg ?? 0 };
 }
 
+/** Somebody without what goes to one who is not there: contacts, a gaze, a place close by. */
+function withoutTouchOf(person: Posed, role: Role): Posed {
+  const { pose, mark } = person;
+  const contacts = pose.contacts.filter((c) => c.of?.role !== role);
+  const looks = pose.gaze.kind === 'person' && pose.gaze.role === role;
+  const isNear = mark?.near?.role === role;
+  if (contacts.length === pose.contacts.length && !looks && !isNear) return person;
+  const gaze = looks ? ({ kind: 'lens' } as const) : pose.gaze;
+  const { near: _, ...place } = mark ?? OWN_MARK;
+  return { ...person, pose: { ...pose, contacts, gaze }, ...(mark && { mark: isNear ? place : mark }) };
+}
+
+/** Those who touch somebody in a picture, or are touched. */
+export function touching({ people }: Shot): Posed[] {
+  const isTouched = (role: Role) =>
+    people.some((p) => p.role !== role && p.pose.contacts.some((c) => c.of?.role === role));
+  return people.filter((p) => isTouched(p.role) || p.pose.contacts.some((c) => c.of));
+}
+
 /**
  * The picture without the person of a role; one who is left alone stands on the set's own mark again.
  * @throws RangeError when nobody else is in it.
@@ -78,7 +97,8 @@ function placeOf(place: Mark, { mark }: Posed): Mark {
 export function withoutRole(shot: Shot, role: Role): Shot {
   const people = shot.people.filter((p) => p.role !== role);
   if (people.length === 0) throw new RangeError(`role ${role} is the only one in the picture`);
-  if (people.length > 1) return { ...shot, people };
-  const [{ mark: _, ...last }] = people as [Posed];
+  const free = people.map((person) => withoutTouchOf(person, role));
+  if (free.length > 1) return { ...shot, people: free };
+  const [{ mark: _, ...last }] = free as [Posed];
   return { ...shot, people: [last] };
 }

@@ -14,6 +14,7 @@ import {
   withContact,
   withoutTouch,
   withTouch,
+  type BodyPlaceName,
   type Contact,
   type ContactLimb,
   type ContactTarget,
@@ -21,6 +22,7 @@ import {
   type Pose,
 } from '@/core/pose';
 import { placesOf, type SupportPlace } from '@/core/scene';
+import type { Role } from '@/core/shot';
 import { SIDES, type Side } from '@/core/units';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
@@ -35,21 +37,65 @@ const KIND_WORDS: Record<Contact['kind'], string> = {
   lean: 'bears weight',
 };
 
+/** Somebody else in the picture whom a hand can be laid on. */
+export interface OtherNamed {
+  role: Role;
+  name: string;
+}
+
+/** Where a contact goes, whoever's place it is. */
+type Place = Pick<Contact, 'to' | 'of'>;
+
+/** A place as one word of a list; nothing is laid on none. */
+function wordOf(place: Place | undefined): string {
+  if (!place) return FREE;
+  return place.of ? [place.of.role, place.of.side ?? '', place.to].join('/') : place.to;
+}
+const FREE = 'free';
+
+function placeOf(word: string): Place | null {
+  if (word === FREE) return null;
+  const [role, side, to] = word.split('/');
+  if (!to) return { to: word as ContactTarget };
+  return { to: to as ContactTarget, of: { role: role!, ...(side && { side: side as Side }) } };
+}
+
+/** Every place of somebody else, of the paired ones both. */
+const PLACES_OF_OTHERS = BODY_PLACES.flatMap((place): { to: BodyPlaceName; side?: Side }[] =>
+  isSided(place) ? SIDES.map((side) => ({ to: place, side })) : [{ to: place }],
+);
+
+function PlacesOf({ role, name }: OtherNamed) {
+  return (
+    <optgroup label={name}>
+      {PLACES_OF_OTHERS.map(({ to, side }) => (
+        <option key={`${to} ${side}`} value={wordOf({ to, of: { role, ...(side && { side }) } })}>
+          {name}: {side && `${side} `}
+          {targetWords(to, null)}
+        </option>
+      ))}
+    </optgroup>
+  );
+}
+
 interface TargetProps {
   label: string;
-  value: ContactTarget | 'free';
+  value: Place | undefined;
   side: Side | null;
   /** Places on supports that stand here. */
   there: readonly SupportPlace[];
   /** Own places are offered to hands and elbows; shoulders, feet and back are laid on supports. */
   ownPlaces: boolean;
+  /** Others whose places are offered as well. */
+  others?: readonly OtherNamed[];
   /** Its label before it, where there is the width. */
   isWide?: boolean;
-  onChange(to: ContactTarget | null): void;
+  onChange(place: Place | null): void;
 }
 
 /** Where a part is laid: on the own side, on the other, on what stands here. */
-function TargetChoice({ label, value, side, there, ownPlaces, isWide, onChange }: TargetProps) {
+function TargetChoice(props: TargetProps) {
+  const { label, value, side, there, ownPlaces, others = [], isWide, onChange } = props;
   const option = (to: ContactTarget) => (
     <option key={to} value={to}>
       {targetWords(to, side)}
@@ -62,10 +108,13 @@ function TargetChoice({ label, value, side, there, ownPlaces, isWide, onChange }
       </span>
       <select
         className="h-8 w-full min-w-0 border border-base-300 bg-base-100 px-2"
-        value={value}
-        onChange={(e) => onChange(e.target.value === 'free' ? null : (e.target.value as ContactTarget))}
+        value={wordOf(value)}
+        onChange={(e) => onChange(placeOf(e.target.value))}
       >
-        <option value="free">free</option>
+        <option value={FREE}>free</option>
+        {others.map((other) => (
+          <PlacesOf key={other.role} {...other} />
+        ))}
         {ownPlaces && <optgroup label="own body">{BODY_PLACES.map(option)}</optgroup>}
         {ownPlaces && (
           <optgroup label="the other side">
@@ -81,7 +130,7 @@ function TargetChoice({ label, value, side, there, ownPlaces, isWide, onChange }
 /** Where along a support, or on the floor, a contact is. */
 function SpotSliders({ contact, onChange }: { contact: Contact; onChange(contact: Contact): void }) {
   const { setDragging } = usePoseStore.getState();
-  if (bodyTarget(contact.to)) return null;
+  if (contact.of || bodyTarget(contact.to)) return null;
   const spot = contact.spot ?? { left: 0, ahead: 0 };
   const name = contact.part.replace(':', ' ');
   const slider = (axis: 'left' | 'ahead', ends: [string, string]) => (
@@ -117,7 +166,7 @@ function useContacts(pose: Pose) {
 }
 
 /** Both hands: where they are laid, with what part, and how. */
-export function HandContacts({ pose }: { pose: Pose }) {
+export function HandContacts({ pose, others }: { pose: Pose; others: readonly OtherNamed[] }) {
   const { there, put, set } = useContacts(pose);
   return SIDES.map((side) => {
     const contact = contactOf(pose, side);
@@ -125,14 +174,20 @@ export function HandContacts({ pose }: { pose: Pose }) {
       <div key={side} className="space-y-1.5">
         <TargetChoice
           label={`${side} hand`}
-          value={contact?.to ?? 'free'}
+          value={contact}
           side={side}
           there={there}
           ownPlaces
+          others={others}
           isWide
-          onChange={(to) => {
-            if (to && contact) put({ ...contact, to, spot: undefined });
-            else set(withContact(pose, side, to));
+          onChange={(place) => {
+            const laid = contact ?? {
+              part: `${side}:palm` as const,
+              kind: 'rest' as const,
+              pressure: 'light' as const,
+            };
+            if (place) put({ ...laid, spot: undefined, of: undefined, ...place });
+            else set(withContact(pose, side, null));
           }}
         />
         {contact && (
@@ -172,15 +227,15 @@ export function LimbContacts({ pose, limb }: { pose: Pose; limb: ContactLimb }) 
           <div key={side} className="min-w-0">
             <TargetChoice
               label={`${side} ${limb}`}
-              value={contact?.to ?? 'free'}
+              value={contact}
               side={side}
               there={there}
               ownPlaces={limb === 'elbow' || limb === 'forearm'}
-              onChange={(to) =>
-                to
+              onChange={(place) =>
+                place
                   ? put({
                       part: `${side}:${limb}`,
-                      to,
+                      ...place,
                       kind: limb === 'foot' ? 'rest' : 'lean',
                       pressure: 'light',
                     })
@@ -211,12 +266,14 @@ export function BackContact({ pose }: { pose: Pose }) {
   return (
     <TargetChoice
       label="back against"
-      value={contact?.to ?? 'free'}
+      value={contact}
       side={null}
       there={there}
       ownPlaces={false}
-      onChange={(to) =>
-        to ? put({ part: 'back', to, kind: 'lean', pressure: 'light' }) : set(withoutTouch(pose, 'back'))
+      onChange={(place) =>
+        place
+          ? put({ part: 'back', ...place, kind: 'lean', pressure: 'light' })
+          : set(withoutTouch(pose, 'back'))
       }
     />
   );

@@ -16,7 +16,7 @@ import { SIDES } from '@/core/units';
 import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
 import { CarriedControls, LegControls } from './CarriedControls';
 import { Choice } from '@/ui/fields/Choice';
-import { BackContact, HandContacts, LimbContacts } from './ContactControls';
+import { BackContact, HandContacts, LimbContacts, type OtherNamed } from './ContactControls';
 import { Folded } from '@/ui/fields/Folded';
 import { GazeControls, ExpressionControls } from './GazeControls';
 import { CameraControls } from '@/take/controls/CameraControls';
@@ -53,9 +53,11 @@ interface StationPanelProps {
   others: readonly Pose[];
   /** Seat of the sitter's own wheelchair, metres. */
   wheelchairSeatM?: number;
+  /** The others of the picture. */
+  company: readonly OtherNamed[];
 }
 
-type PanelProps = Pick<StationPanelProps, 'shot' | 'wheelchairSeatM'>;
+type PanelProps = Pick<StationPanelProps, 'shot' | 'wheelchairSeatM' | 'company'>;
 
 function FeetPanel({ shot: { pose }, wheelchairSeatM }: PanelProps) {
   const { setPose } = usePoseStore.getState();
@@ -81,11 +83,11 @@ function HipsPanel({ shot: { pose } }: PanelProps) {
   );
 }
 
-function ArmsPanel({ shot: { pose } }: PanelProps) {
+function ArmsPanel({ shot: { pose }, company }: PanelProps) {
   const isLeaning = hasContact(pose, 'elbow') || hasContact(pose, 'forearm');
   return (
     <>
-      <HandContacts pose={pose} />
+      <HandContacts pose={pose} others={company} />
       <Folded title="Elbows on something" isSet={isLeaning}>
         <LimbContacts pose={pose} limb="elbow" />
         <LimbContacts pose={pose} limb="forearm" />
@@ -164,7 +166,7 @@ function isStation(panel: Panel): panel is Station {
 }
 
 /** The few controls of the open station, or of camera and light. */
-export function StationPanel({ shot, panel, others, wheelchairSeatM }: StationPanelProps) {
+export function StationPanel({ shot, panel, others, wheelchairSeatM, company }: StationPanelProps) {
   const Own = PANELS[panel];
   return (
     <section
@@ -176,7 +178,7 @@ export function StationPanel({ shot, panel, others, wheelchairSeatM }: StationPa
         <p className="quiet text-xs">{HINTS[panel]}</p>
         {isStation(panel) && <StationTools station={panel} pose={shot.pose} others={others} />}
       </div>
-      <Own shot={shot} wheelchairSeatM={wheelchairSeatM} />
+      <Own shot={shot} wheelchairSeatM={wheelchairSeatM} company={company} />
       <Settings shot={shot} panel={panel} />
     </section>
   );

@@ -13,6 +13,8 @@ import { FrameBox } from '@/ui/pictures/FrameBox';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { useIsDesk } from '@/ui/place/useIsDesk';
 import { usePoseStore, type Overlay, type Panel } from '@/take/poseStore';
+import type { OtherNamed } from '../panels/ContactControls';
+import { ChooseOther } from './ChooseOther';
 import { Handles } from './Handles';
 import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
@@ -28,6 +30,8 @@ const Viewfinder = dynamic(() => import('@/drawing/Viewfinder').then((m) => m.Vi
 const NO_SUPPORTS: Support[] = [];
 
 interface PictureProps {
+  /** The others of the picture, to be taken into the hand. */
+  company: readonly OtherNamed[];
   card: Card;
   profile: BodyProfile;
   /** The shot as it was said. */
@@ -182,6 +186,9 @@ export function Picture(props: PictureProps) {
             />
           )}
           {shot && look.kind === 'lens' && <LensMark camera={shot.camera} />}
+          {shot && report && look.kind === 'lens' && (
+            <ChooseOther camera={shot.camera} report={report} company={props.company} />
+          )}
           {isDesk && <div className="absolute top-2 left-2 space-y-1">{tools}</div>}
           {isDesk && (
             <div className="absolute bottom-2 left-2">
