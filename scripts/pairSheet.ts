@@ -1,13 +1,14 @@
-/** The house's arrangements of two, each on a pair of sitters. */
+/** The house's arrangements of two, on the couple of the demo. */
 import { writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
-import { bodyFrom, surfaceOf, type BodyProfile, type Detail } from '@/core/body';
-import { ARRANGEMENTS, arranged, type Arrangement } from '@/core/library';
+import { bodyFrom, surfaceOf, type BodyProfile } from '@/core/body';
+import { ARRANGEMENTS, arranged } from '@/core/library';
 import { createStandIn, develop, seeShot, type StandIn } from '@/core/picture';
 import { plainGround } from '@/core/scene';
 import { amongOthers, withAnother, shotOfOne, type SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
-import { createSheet, putTile, type Sheet } from './tiles';
+import { DEMO_PEOPLE } from '@/data/demo/demoPeople';
+import { createSheet, putTile } from './tiles';
 
 const TILE = { width: 236, height: 300 };
 const COLUMNS = 5;
@@ -27,37 +28,32 @@ const SET: Omit<SoloShot, 'pose'> = {
   light: { arcDeg: 35, heightM: 2.6, distanceM: 2.6, sizeM: 1.3, ambientShare: 0.4 },
 };
 
-/** Two sitters who stand in for the roles of an arrangement. */
-export class Pair {
-  private readonly standIns: readonly [StandIn, StandIn];
-
-  constructor(
-    private readonly profiles: readonly [BodyProfile, BodyProfile],
-    detail: Detail = 'drawn',
-  ) {
-    const [a, b] = profiles.map((profile) => {
-      const body = bodyFrom(profile);
-      return createStandIn(body, surfaceOf(body, detail));
-    }) as [StandIn, StandIn];
-    a.company = new Map([['b', b]]);
-    this.standIns = [a, b];
-  }
-
-  photograph(sheet: Sheet, arrangement: Arrangement, column: number, row: number): void {
-    const two = withAnother(shotOfOne('0', { ...SET, pose: neutralPose('x') }), '1', neutralPose('x'));
-    const shot = arranged(two, arrangement);
-    const solo = amongOthers(shot, 'a', (id) => this.profiles[Number(id)]);
-    const [a] = this.standIns;
-    const { picture } = seeShot(a, solo, { lit: true, scale: 1.5, ground: plainGround(2) });
-    const bytes = develop(picture, a.surface, a.skinned);
-    putTile(sheet, { width: picture.width, height: picture.height, bytes }, column, row);
-  }
+/** The couple of the demo, who stand in for the roles of an arrangement. */
+function couple(): { profiles: readonly BodyProfile[]; standIns: readonly [StandIn, StandIn] } {
+  const profiles = ['demo-joss', 'demo-ines'].map((id) => DEMO_PEOPLE.find((s) => s.id === id)!.profile);
+  const [a, b] = profiles.map((profile) => {
+    const body = bodyFrom(profile);
+    return createStandIn(body, surfaceOf(body, 'drawn'));
+  }) as [StandIn, StandIn];
+  a.company = new Map([['b', b]]);
+  b.company = new Map([['b', a]]);
+  return { profiles, standIns: [a, b] };
 }
 
-/** Every arrangement on one pair. */
-export function pairSheet(file: string, pair: Pair): void {
+/** Every arrangement of the house on the couple of the demo. */
+export function pairSheet(file: string): void {
+  const { profiles, standIns } = couple();
   const all = Object.values(ARRANGEMENTS).flat();
   const sheet = createSheet(COLUMNS, Math.ceil(all.length / COLUMNS), TILE);
-  all.forEach((arrangement, i) => pair.photograph(sheet, arrangement, i % COLUMNS, Math.floor(i / COLUMNS)));
+  const two = withAnother(shotOfOne('0', { ...SET, pose: neutralPose('x') }), '1', neutralPose('x'));
+  all.forEach((arrangement, i) => {
+    const shot = arranged(two, arrangement, (id) => profiles[Number(id)]!.statureM);
+    const standIn = standIns[Number(shot.people[0]!.personId)]!;
+    const solo = amongOthers(shot, 'a', (id) => profiles[Number(id)]);
+    const { picture } = seeShot(standIn, solo, { lit: true, scale: 1.5, ground: plainGround(2) });
+    const bytes = develop(picture, standIn.surface, standIn.skinned);
+    const { width, height } = picture;
+    putTile(sheet, { width, height, bytes }, i % COLUMNS, Math.floor(i / COLUMNS));
+  });
   writeFileSync(file, PNG.sync.write(sheet.png));
 }

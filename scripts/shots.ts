@@ -13,6 +13,7 @@ import {
 import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
+import { pairSheet } from './pairSheet';
 import { patternSheet } from './patternSheet';
 import { allPosesSheet, sixBySixSheet } from './poseSheet';
 
@@ -131,6 +132,7 @@ try {
     allPosesSheet(join(folder, 'poses.png'));
     sixBySixSheet(join(folder, 'poses-on-six.png'));
   }
+  if (wants('pairs')) pairSheet(join(folder, 'pairs.png'));
   if (wants('patterns')) {
     for (const line of patternSheet(join(folder, 'patterns.png'))) console.log(line);
   }

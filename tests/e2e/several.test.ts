@@ -141,7 +141,7 @@ it('either is taken into the hand: by the name over the head, by the list and by
 
 it('what one of them says is kept for that one', async () => {
   const before = (await takes())[1]!.shot;
-  await gilvo.andSeen(() => gilvo.type('Heels apart', '0.9'));
+  await gilvo.andSeen(() => gilvo.type('heels apart, × shoulders', '0.9'));
   await gilvo.saved();
   const { people } = (await takes())[1]!.shot;
   expect(people[1]!.pose.settings.heelSpacingShoulders).toBeCloseTo(0.9, 6);

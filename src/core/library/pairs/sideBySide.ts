@@ -95,7 +95,8 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
     id: 'headOnShoulder',
     first: 'taller',
     name: 'Tired on the way home',
-    words: 'One lets the head sink on the other’s shoulder; the other stays tall and looks to the lens.',
+    words:
+      'One holds on to the other’s arm and lets the head sink; the other stays tall and looks to the lens.',
     people: [
       person('a', 'Tired on the way home', {
         mark: mark(0.22, 0, -20),

@@ -40,7 +40,10 @@ export const TOGETHER: readonly Arrangement[] = [
       person('b', 'Held from behind', {
         mark: nearTo('a', 0, mark(-0.05, -0.25, -4)),
         settings: { headTurnLeftDeg: 4, headTiltLeftDeg: 4 },
-        contacts: [handOn('left:palm', 'a', 'belly'), handOn('right:palm', 'a', 'waistFront', 'right')],
+        contacts: [
+          handOn('left:palm', 'a', 'waistFront', 'left'),
+          handOn('right:palm', 'a', 'waistFront', 'right'),
+        ],
         expression: { smile: 0.4 },
       }),
     ],
