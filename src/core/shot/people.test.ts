@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { demoTakes } from '../../data/demo/demo';
+import { ARRANGEMENTS, arranged } from '../library';
 import { neutralPose } from '../pose';
 import {
   freeRole,
   marksInRow,
   MOST_PEOPLE,
   shotSchema,
+  touching,
   withAnother,
   withMark,
   withoutRole,
@@ -54,6 +56,35 @@ describe('one person less', () => {
       { role: 'b', personId: 'joss', pose: two.people[0]!.pose },
     ]);
     expect(() => withoutRole(ONE, 'a')).toThrow('the only one');
+  });
+});
+
+describe('those who touch', () => {
+  const arrangement = Object.values(ARRANGEMENTS)
+    .flat()
+    .find((a) => a.id === 'fromBehind')!;
+  const held = arranged(withAnother(ONE, 'joss', easy), arrangement);
+
+  it('are whoever lays a hand on somebody, and whoever is touched', () => {
+    expect(touching(held).map((p) => p.role)).toEqual(['a', 'b']);
+    expect(touching(withAnother(ONE, 'joss', easy))).toEqual([]);
+    expect(touching(withAnother(held, 'pim', easy)).map((p) => p.role)).toEqual(['a', 'b']);
+  });
+
+  it('touch nobody who has gone, look at nobody, and stand close to nobody', () => {
+    const looking = {
+      ...held,
+      people: held.people.map((p) =>
+        p.role === 'b'
+          ? { ...p, pose: { ...p.pose, gaze: { kind: 'person' as const, role: 'a', at: 'eyes' as const } } }
+          : p,
+      ),
+    };
+    const three = withAnother(looking, 'pim', easy);
+    const left = withoutRole(three, 'a').people[0]!;
+    expect(left.pose.contacts).toEqual([]);
+    expect(left.pose.gaze).toEqual({ kind: 'lens' });
+    expect(left.mark).toEqual({ leftM: -0.05, aheadM: -0.25, turnLeftDeg: -4 });
   });
 });
 
