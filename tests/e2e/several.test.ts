@@ -155,6 +155,7 @@ it('what one of them says is kept for that one', async () => {
 
 it('the run names both, and on set each cue says to whom', async () => {
   await gilvo.open(`/run?sitting=${sittingId}`);
+  await gilvo.one('ol[aria-label="Poses in order"] li:nth-child(2) h2');
   expect((await gilvo.texts('ol[aria-label="Poses in order"] h2'))[1]).toContain(
     'Joss Calder and Ines Calder',
   );

@@ -105,13 +105,14 @@ describe('two in a picture', () => {
   });
 
   it('shade each other’s faces', () => {
-    const solo = (shot: Shot) => amongOthers(shot, 'a', profileOf);
     const ground = plainGround(2);
     const light = { ...LIGHT, arcDeg: -90, heightM: 1.6, distanceM: 2.5, sizeM: 0.3, ambientShare: 0.1 };
-    const free = { ...pair(mark(0.4), mark(-0.4, -2)), light };
-    const shaded = { ...pair(mark(0.4), mark(-0.1)), light };
-    const facing = (shot: Shot) => seeLight(both.a, solo(shot), ground);
-    expect(facing(shaded).pattern.lit).not.toEqual(facing(free).pattern.lit);
+    const litWith = (ofSecond: Mark) => {
+      const shot = { ...pair({ ...mark(0.4), turnLeftDeg: -90 }, ofSecond), light };
+      return seeLight(both.a, amongOthers(shot, 'a', profileOf), ground).pattern.lit.face;
+    };
+    // a tall neighbour between the face and a low lamp takes most of it away
+    expect(litWith(mark(0, 0))).toBeLessThan(litWith(mark(0, -2)) * 0.7);
   });
 
   it('are asked for with somebody to stand in for each', () => {
