@@ -1,7 +1,7 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import type { Served } from './server';
 
-async function handOn(req: IncomingMessage, res: ServerResponse, from: string): Promise<void> {
+async function handOn(req: IncomingMessage, res: ServerResponse, from: string, build: string): Promise<void> {
   const answer = await fetch(new URL(req.url!, from));
   const body = Buffer.from(await answer.arrayBuffer());
   const isServiceWorker = req.url!.startsWith('/serwist/sw.js');
@@ -9,12 +9,14 @@ async function handOn(req: IncomingMessage, res: ServerResponse, from: string): 
     'content-type': answer.headers.get('content-type') ?? '',
     'service-worker-allowed': answer.headers.get('service-worker-allowed') ?? '/',
   });
-  res.end(isServiceWorker ? `${body.toString()}\n// of a newer build` : body);
+  res.end(isServiceWorker ? `${body.toString()}\n// of the ${build} build` : body);
 }
 
-/** A newer Gilvo at an address: what a server gives, with another service worker. */
-export async function serveNewer(at: string, from: Served): Promise<Served> {
-  const server = createServer((req, res) => void handOn(req, res, from.origin).catch(() => res.destroy()));
+/** A newer Gilvo at an address: what a server gives, with another service worker for every build. */
+export async function serveNewer(at: string, from: Served, build = 'newer'): Promise<Served> {
+  const server = createServer(
+    (req, res) => void handOn(req, res, from.origin, build).catch(() => res.destroy()),
+  );
   await new Promise<void>((resolve) => server.listen(Number(new URL(at).port), '127.0.0.1', resolve));
   return {
     origin: at,

@@ -11,6 +11,8 @@ const SITTING = '?sitting=demo-yearbook';
 const REGISTRATION = 'navigator.serviceWorker.getRegistration()';
 let server: Served;
 let isServed = true;
+/** Where the browser knows Gilvo to be, whoever serves it there. */
+let origin = '';
 
 beforeAll(async () => {
   server = await serve();
@@ -101,7 +103,7 @@ it('when the network is back everything goes on, and nobody is interrupted', asy
 });
 
 it('a newer Gilvo is offered, not on set, and taken when somebody says so', async () => {
-  const { origin } = server;
+  ({ origin } = server);
   await server.stop();
   server = await serve();
   const newer = await serveNewer(origin, server);
@@ -119,5 +121,24 @@ it('a newer Gilvo is offered, not on set, and taken when somebody says so', asyn
     expect(await gilvo.texts('[data-testid="update"]')).toEqual([]);
   } finally {
     await newer.stop();
+  }
+});
+
+it('one that was taken elsewhere meanwhile is taken here too', async () => {
+  const newest = await serveNewer(origin, server, 'newest');
+  try {
+    await gilvo.open('/');
+    await gilvo.one('[data-testid="update"]');
+    await run(`${REGISTRATION}.then((r) => r.waiting.postMessage({ type: 'SKIP_WAITING' }))`);
+    await gilvo.until(
+      `${REGISTRATION}.then((r) => !r.waiting && r.active.state === 'activated')`,
+      'it waits',
+    );
+    await run('window.before = true');
+    await gilvo.press('Take it now');
+    await gilvo.until('!window.before && document.querySelector("article")', 'the page was not loaded anew');
+    expect(await gilvo.texts('[data-testid="update"]')).toEqual([]);
+  } finally {
+    await newest.stop();
   }
 });

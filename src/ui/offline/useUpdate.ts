@@ -12,7 +12,11 @@ export function useUpdate(): (() => void) | null {
     worker.addEventListener('waiting', () => {
       setTake(() => () => {
         worker.addEventListener('controlling', () => location.reload());
-        worker.messageSkipWaiting();
+        // where it waits no more it was taken in another tab, or when the last page of the older one was closed
+        void navigator.serviceWorker.getRegistration().then((registration) => {
+          if (registration?.waiting) worker.messageSkipWaiting();
+          else location.reload();
+        });
       });
     });
     // without it Gilvo works as long as there is a network; without network there is nothing newer
