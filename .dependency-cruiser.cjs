@@ -20,6 +20,7 @@ const CORE = [
   'sequence',
   'direct',
   'library',
+  'group',
   'sitting',
   'formats',
 ];

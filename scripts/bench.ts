@@ -6,8 +6,10 @@ import { benchCore } from './bench/core';
 import { benchLoad } from './bench/load';
 import { benchPage } from './bench/page';
 import { benchPeopleFile } from './bench/peopleFile';
+import { benchSeveral } from './bench/several';
 
 benchCore();
 benchPeopleFile();
+benchSeveral();
 await benchPage();
 await benchLoad();

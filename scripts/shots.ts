@@ -104,19 +104,6 @@ try {
     await driver.wait(until.elementLocated(By.css('input[placeholder^="≈"]')), 60_000);
     await shot(browser, 'people-body');
   }
-  if (wants('people-wardrobe')) {
-    await record('demo-runa', 'Wardrobe');
-    for (const item of ['white shirt', 'club jacket', 'dark trousers']) {
-      const drawnBefore = () =>
-        driver.executeScript<string>(
-          'return document.querySelector("[data-testid=turntable]").dataset.profile',
-        );
-      const before = await drawnBefore();
-      await driver.findElement(By.css(`button[aria-label="Try on ${item}"]`)).click();
-      await driver.wait(async () => (await drawnBefore()) !== before, 60_000);
-    }
-    await shot(browser, 'people-wardrobe');
-  }
   if (wants('brief')) {
     await visit(browser, `${server.origin}/brief?sitting=demo-yearbook`, DESK_SIZE);
     await driver.wait(until.elementLocated(By.css('tr[data-target]')), 20_000);
@@ -157,6 +144,16 @@ try {
     await driver.wait(until.elementLocated(By.css('[data-testid="set"][data-busy="false"]')), 60_000);
     await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
     await shot(browser, 'set');
+  }
+  if (wants('set-group')) {
+    await visit(browser, `${server.origin}/set?sitting=demo-club&take=demo-club-5`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('[data-testid="set"][data-busy="false"]')), 60_000);
+    await driver.findElement(By.xpath('//main//button[normalize-space()="group"]')).click();
+    await driver.findElement(By.xpath('//button[normalize-space()="Arrange the group"]')).click();
+    await driver.wait(until.elementLocated(By.css('[data-testid="order-told"]')), 60_000);
+    await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
+    await driver.executeScript('scrollTo(0, 0)');
+    await shot(browser, 'set-group');
   }
   if (wants('set-light')) {
     await visit(browser, `${server.origin}/set?sitting=demo-yearbook&take=demo-take-4`, DESK_SIZE);

@@ -14,6 +14,7 @@ export {
   reorderTakes,
   restoreTake,
   saveTake,
+  peopleIn,
   sitterIn,
   soloIn,
   whoseIn,

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import { PeopleOfTake } from './PeopleOfTake';
+import { PeopleOfTake } from './people/PeopleOfTake';
 
 /** What stands where a person should be whose record is not here: nobody else is put in their place unasked. */
 export function PersonMissing({ whole, take }: { whole: WholeSitting; take: Take }) {

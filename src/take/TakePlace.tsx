@@ -15,11 +15,18 @@ import { PersonMissing } from './PersonMissing';
 import { usePoseStore } from './poseStore';
 import { useOpenTake } from './useOpenTake';
 
+/** What a place works on: a take of a sitting, and whoever is in the hand. */
+export interface TakeAtWork {
+  whole: WholeSitting;
+  take: Take;
+  sitter: Sitter;
+}
+
 interface TakePlaceProps {
   path: '/pose' | '/set';
   className: string;
   /** What the place shows of the open take, and of whoever is in the hand. */
-  children(whole: WholeSitting, take: Take, sitter: Sitter): ReactNode;
+  children(atWork: TakeAtWork): ReactNode;
 }
 
 type OpenTakeProps = Pick<TakePlaceProps, 'children'> & { whole: WholeSitting; take: Take };
@@ -28,7 +35,7 @@ type OpenTakeProps = Pick<TakePlaceProps, 'children'> & { whole: WholeSitting; t
 function OpenTake({ whole, take, children }: OpenTakeProps) {
   const role = usePoseStore((s) => s.role);
   const sitter = sitterIn(whole, take, role);
-  return sitter ? children(whole, take, sitter) : <PersonMissing whole={whole} take={take} />;
+  return sitter ? children({ whole, take, sitter }) : <PersonMissing whole={whole} take={take} />;
 }
 
 /** A place that works on one take: where one is above, the run below. */

@@ -18,6 +18,7 @@ import {
   withPerson,
   withSolo,
   type Role,
+  type Shot,
   type SoloShot,
 } from '@/core/shot';
 import type { Exposure } from '@/core/set';
@@ -74,6 +75,8 @@ interface PoseState {
   /** Puts somebody into the picture, at ease, who is in the hand then. */
   addPerson(personId: string): void;
   removePerson(role: Role): void;
+  /** Takes a picture whose people are posed and placed otherwise. */
+  setPicture(shot: Shot): void;
   /** Where whoever is in the hand stands. */
   setMark(mark: Mark): void;
   /** Poses all of the picture together; whoever comes first in it is in the hand then. */
@@ -91,6 +94,24 @@ function withSourceAt(light: Light, id: string, place: SourcePlace): Light {
   return { ...light, others: (light.others ?? []).map((s) => (s.id === id ? { ...s, ...place } : s)) };
 }
 
+/** What a step of undo brings back. */
+type Remembered = Pick<PoseState, 'take' | 'role'>;
+
+/** Somebody of a picture in the hand, with nothing held. */
+function inHand({ shot }: Take, role: Role): Pick<PoseState, 'role' | 'held' | 'before'> {
+  return { role, held: [], before: soloShot(shot, role).pose };
+}
+
+/** The role as long as the picture has it, or else the first. */
+function presentRole({ shot }: Pick<Take, 'shot'>, role: Role): Role {
+  return shot.people.some((p) => p.role === role) ? role : firstRole(shot);
+}
+
+/** The role of whoever came last. */
+function lastRole({ people }: Shot): Role {
+  return people.at(-1)!.role;
+}
+
 /** Edits closer together than this are one step of undo: a key held down, not its hundred repeats. */
 const ONE_STEP_MS = 500;
 let lastEditMs = 0;
@@ -104,6 +125,13 @@ export const usePoseStore = create<PoseState>()(
       const change = (alter: (take: Take) => Take) => {
         const { take } = get();
         if (take) set({ take: alter(take) });
+      };
+      /** Changes who is in the picture, and with it who is in the hand. */
+      const recast = (alter: (take: Take) => Take, roleIn: (shot: Shot) => Role) => {
+        const { take } = get();
+        if (!take) return;
+        const next = alter(take);
+        set({ take: next, ...inHand(next, roleIn(next.shot)) });
       };
       const shot = (alter: (shot: SoloShot) => SoloShot) =>
         change((t) => {
@@ -121,9 +149,12 @@ export const usePoseStore = create<PoseState>()(
         role: FIRST_ROLE,
         before: null,
         open: (stored, edited = stored) => {
-          const role = firstRole(edited.shot);
-          const before = soloShot(edited.shot, role).pose;
-          set({ take: edited, base: stored, held: [], role, before, shownExposure: 0 });
+          set({
+            take: edited,
+            base: stored,
+            shownExposure: 0,
+            ...inHand(edited, firstRole(edited.shot)),
+          });
           usePoseStore.temporal.getState().clear();
           lastEditMs = 0;
         },
@@ -134,13 +165,13 @@ export const usePoseStore = create<PoseState>()(
           const history = usePoseStore.temporal;
           history.getState().pause();
           const joined = rebased(take, before, now);
-          const isThere = joined.shot.people.some((p) => p.role === get().role);
-          set({ base: now, take: joined, ...(!isThere && { role: firstRole(joined.shot) }) });
+          set({ base: now, take: joined, role: presentRole(joined, get().role) });
           history.getState().resume();
           // a step back takes back what was done here, not what others have done since
-          const along = ({ take: past }: { take?: Take | null }) => ({
-            take: past ? rebased(past, before, now) : null,
-          });
+          const along = ({ take: past, role = FIRST_ROLE }: Partial<Remembered>) => {
+            const onNow = past ? rebased(past, before, now) : null;
+            return { take: onNow, role: onNow ? presentRole(onNow, role) : role };
+          };
           history.setState(({ pastStates, futureStates }) => ({
             pastStates: pastStates.map(along),
             futureStates: futureStates.map(along),
@@ -172,25 +203,24 @@ export const usePoseStore = create<PoseState>()(
         setPerson: (personId) => change((t) => ({ ...t, shot: withPerson(t.shot, get().role, personId) })),
         setRole: (role) => {
           const { take } = get();
-          if (take) set({ role, held: [], before: soloShot(take.shot, role).pose });
+          if (take) set(inHand(take, role));
         },
-        addPerson: (personId) => {
-          const { take } = get();
-          if (!take) return;
-          const added = withAnother(take.shot, personId, neutralPose(nameOfShot(take.shot)));
-          change((t) => ({ ...t, shot: added }));
-          get().setRole(added.people.at(-1)!.role);
-        },
-        removePerson: (gone) => {
-          change((t) => takeWithoutRole(t, gone));
-          const { take } = get();
-          if (take) get().setRole(firstRole(take.shot));
-        },
-        arrange: (arrangement, statureM) => {
-          change((t) => ({ ...t, shot: arranged(t.shot, arrangement, statureM) }));
-          const { take } = get();
-          if (take) get().setRole(firstRole(take.shot));
-        },
+        addPerson: (personId) =>
+          recast(
+            (t) => ({
+              ...t,
+              shot: withAnother(t.shot, personId, neutralPose(nameOfShot(t.shot))),
+            }),
+            lastRole,
+          ),
+        removePerson: (gone) => recast((t) => takeWithoutRole(t, gone), firstRole),
+        arrange: (arrangement, statureM) =>
+          recast((t) => ({ ...t, shot: arranged(t.shot, arrangement, statureM) }), firstRole),
+        setPicture: (shot) =>
+          recast(
+            (t) => ({ ...t, shot }),
+            (s) => presentRole({ shot: s }, get().role),
+          ),
         setMark: (mark) => change((t) => ({ ...t, shot: withMark(t.shot, get().role, mark) })),
         setMeant: (id, reason) =>
           change((t) => {
@@ -201,7 +231,8 @@ export const usePoseStore = create<PoseState>()(
       };
     },
     {
-      partialize: ({ take }) => ({ take }),
+      // whoever is in the hand goes with the picture: the one before need not have the same people
+      partialize: ({ take, role }): Remembered => ({ take, role }),
       equality: (a, b) => a.take === b.take,
       handleSet: (record) => {
         return (...args) => {

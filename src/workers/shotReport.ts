@@ -25,7 +25,7 @@ export type SolesOf = Record<Side, { heel: Vec3; toe: Vec3 }>;
 /** What a recompute tells the page: everything that is shown, nothing that is not. */
 export interface ShotReport {
   /** The others of the picture, as drawn. */
-  others: { role: Role; transforms: Float64Array; rods: Rod[]; feet: SolesOf; crown: Vec3 }[];
+  others: { role: Role; transforms: Float64Array; rods: Rod[]; feet: SolesOf; crown: Vec3; nose: Vec3 }[];
   /** Where the key is aimed and metered, metres. */
   meteredAt: Vec3;
   transforms: Float64Array;
@@ -102,6 +102,7 @@ export function reportOf(sight: Sight, findings: Finding[], elapsedMs: number): 
       rods: other.rods,
       feet: solesOf(other),
       crown: other.points.crown,
+      nose: other.points.nose,
     })),
     meteredAt: sight.meteredAt,
     transforms: figure.transforms,

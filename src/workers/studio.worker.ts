@@ -19,7 +19,6 @@ import {
   girthsOf,
   measurableLengths,
   surfaceOf,
-  type Body,
   type BodyProfile,
   type BodySurface,
   type Detail,
@@ -29,12 +28,13 @@ import {
 } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import { viewOf } from '@/core/camera';
-import { figureOf, placesInReach, type FigureScene, type ReachablePlace } from '@/core/figure';
+import { placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
 import {
   createStandIn,
   develop,
   figureFor,
   exposeLinear,
+  faceSeenShare,
   readMeter,
   seeBodyLight,
   seeFace,
@@ -47,20 +47,20 @@ import {
   type Meter,
   type MeterReading,
   type Picture,
+  type SeeOptions,
   type StandIn,
 } from '@/core/picture';
-import type { Role, SoloShot } from '@/core/shot';
+import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
-import { database, keepPicture, keepSurface, keptPicture, keptSurface, stayClosed } from '@/data';
+import { database, keepPicture, keptPicture, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
-import { alone } from './alone';
-import { castAndKeep, takeKeptHead } from './headCasting';
+import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
-import { roleOf } from './roles';
 import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
+import { measuredBody, onFineSet, onSet, surfaceFor } from './standIns';
 import { wholeFigureShot } from './wholeFigure';
 
 /** How the close picture of the face is shown. */
@@ -79,96 +79,11 @@ export interface Measures {
   misfits: Misfit[];
 }
 
-interface Loaded {
-  body: Body;
-  standIn: StandIn;
-  /** The same on the fine surface, for pictures that are looked at closely. */
-  fine?: Promise<StandIn>;
-}
 /** Hears how many pieces of a surface are done. */
 export type OnPiece = ((done: number, of: number) => void) & Partial<ProxyMarked>;
 
-/**
- * A surface from the store, or built and kept there: by one worker, while another that wants it waits. A store that
- * cannot be used only costs time.
- */
-async function surfaceFor(body: Body, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
-  const kept = () => keptSurface(database, body.profile, detail).catch(() => undefined);
-  return (
-    (await kept()) ??
-    alone(`surface ${detail} ${JSON.stringify(body.profile)}`, async () => {
-      const meanwhile = await kept();
-      if (meanwhile) return meanwhile;
-      const surface = surfaceOf(body, detail, onPiece);
-      await keepSurface(database, body.profile, detail, surface).catch(() => undefined);
-      return surface;
-    })
-  );
-}
-
 // what is kept for speed must not bring back a store that was cleared
 stayClosed(database);
-
-/** Whether this worker does what nobody waits for. */
-const IS_BACKSTAGE = roleOf(self.name) === 'backstage';
-
-/** Bodies that were asked for last, so that the stand-in of each is built once; the newest last. */
-const bodies = new Map<string, Promise<Loaded>>();
-/** So many are kept where no picture shows more people. */
-const MOST_BODIES = 4;
-
-/** @param twin which one it is among people of a picture who are built alike: each stands in for one alone. */
-function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<Loaded> {
-  const key = JSON.stringify([profile, twin]);
-  const known = bodies.get(key);
-  const loaded = known ?? load(bodyFrom(profile));
-  bodies.delete(key);
-  bodies.set(key, loaded);
-  while (bodies.size > most) bodies.delete(bodies.keys().next().value!);
-  if (!known && IS_BACKSTAGE) void loaded.then(({ standIn }) => castAndKeep(standIn, () => bodies.has(key)));
-  // a body that could not be had is asked for anew
-  void loaded.catch(() => bodies.delete(key));
-  return loaded;
-}
-
-async function load(body: Body): Promise<Loaded> {
-  const standIn = createStandIn(body, await surfaceFor(body, 'measured'));
-  await takeKeptHead(standIn);
-  return { body, standIn };
-}
-
-/** Who stands in for the others of a picture, by their roles. */
-async function companyFor(profile: BodyProfile, { among }: SoloShot): Promise<StandIn['company']> {
-  const others = among?.others ?? [];
-  const seen = [JSON.stringify(profile)];
-  const most = Math.max(MOST_BODIES, others.length + 1);
-  const company = new Map<Role, StandIn>();
-  for (const { role, profile: theirs } of others) {
-    const key = JSON.stringify(theirs);
-    const twin = seen.filter((k) => k === key).length;
-    seen.push(key);
-    company.set(role, (await loadedFor(theirs, twin, most)).standIn);
-  }
-  return company;
-}
-
-/** Who stands in for the sitter of a shot, among those for the others. */
-async function standInFor(profile: BodyProfile, shot: SoloShot): Promise<StandIn> {
-  const company = await companyFor(profile, shot);
-  const { standIn } = await loadedFor(profile, 0, Math.max(MOST_BODIES, company.size + 1));
-  standIn.company = company;
-  return standIn;
-}
-
-async function fineStandInFor(profile: BodyProfile, shot: SoloShot): Promise<StandIn> {
-  const standIn = await standInFor(profile, shot);
-  const loaded = await loadedFor(profile);
-  const { body } = loaded;
-  loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStandIn(body, surface, standIn));
-  const fine = await loaded.fine;
-  fine.company = standIn.company;
-  return fine;
-}
 
 function buffersOf(surface: BodySurface): ArrayBuffer[] {
   return Object.values(surface).map((array) => array.buffer as ArrayBuffer);
@@ -190,9 +105,21 @@ function transferred(picture: PictureBytes): PictureBytes {
   return transfer(picture, [picture.bytes.buffer]);
 }
 
-function sketchFor(profile: BodyProfile): { standIn: StandIn } {
+function sketchFor(profile: BodyProfile): StandIn {
   const body = bodyFrom(profile);
-  return { standIn: createStandIn(body, surfaceOf(body, 'sketched')) };
+  return createStandIn(body, surfaceOf(body, 'sketched'));
+}
+
+/** The lit measuring picture of a shot, developed. */
+function pictureOf(profile: BodyProfile, shot: SoloShot, options: SeeOptions): Promise<PictureBytes> {
+  return onSet(profile, shot, (standIn) =>
+    developed(standIn, seeShot(standIn, shot, { ...options, lit: true }).picture),
+  );
+}
+
+/** The figure of a shot, or of another pose in its place, among the others. */
+function figureIn(standIn: StandIn, shot: SoloShot, pose = shot.pose): Figure {
+  return figureFor(standIn, { ...shot, pose }, viewOf(shot.camera).eye);
 }
 
 /** Recomputes until the browser has compiled what a recompute takes. Source: first pictures of the bench. */
@@ -215,11 +142,6 @@ function recomputed(
   return { ...report, preview: developed(standIn, sight.picture, stops) };
 }
 
-/** Where the figure of a shot stands, and from where it is looked at. */
-function sceneOf({ camera, mark }: SoloShot): FigureScene {
-  return { lens: viewOf(camera).eye, mark };
-}
-
 const api = {
   holdLock,
 
@@ -228,9 +150,9 @@ const api = {
 
   /** Builds a surface and hands it over; the measuring stand-in is kept ready in this worker. */
   async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
-    const { body, standIn } = await loadedFor(profile);
+    const { body, surface: measured } = await measuredBody(profile);
     const surface =
-      detail === 'measured' ? structuredClone(standIn.surface) : await surfaceFor(body, detail, onPiece);
+      detail === 'measured' ? structuredClone(measured) : await surfaceFor(body, detail, onPiece);
     return transfer(surface, buffersOf(surface));
   },
 
@@ -252,24 +174,23 @@ const api = {
     ground: Ground,
     preview: PreviewWanted | null,
   ): Promise<ShotReport> {
-    const report = recomputed(await standInFor(profile, shot), shot, wanted, ground, preview);
+    const report = await onSet(profile, shot, (standIn) =>
+      recomputed(standIn, shot, wanted, ground, preview),
+    );
     return report.preview ? transfer(report, [report.preview.bytes.buffer]) : report;
   },
 
   /** Meets a sitter and works a shot out until the browser has compiled what that takes. */
   async warmUp(profile: BodyProfile, shot: SoloShot, wanted: WantedRanges, ground: Ground): Promise<void> {
-    const standIn = await standInFor(profile, shot);
     for (let i = 0; i < WARMING; i++) {
-      recomputed(standIn, shot, wanted, ground, { exposure: 0 });
+      await onSet(profile, shot, (standIn) => recomputed(standIn, shot, wanted, ground, { exposure: 0 }));
       await new Promise((resolve) => setTimeout(resolve));
     }
   },
 
   /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
   async picture(profile: BodyProfile, shot: SoloShot, scale: number, ground?: Ground): Promise<PictureBytes> {
-    const standIn = await standInFor(profile, shot);
-    const sight = seeShot(standIn, shot, { lit: true, scale, ground });
-    return transferred(developed(standIn, sight.picture));
+    return transferred(await pictureOf(profile, shot, { scale, ground }));
   },
 
   /** The measuring picture of a shot, developed small: from the store, or worked out and kept there. */
@@ -278,8 +199,7 @@ const api = {
     // a store that cannot be used only costs time
     const kept = await keptPicture(database, of).catch(() => undefined);
     if (kept) return transferred(kept);
-    const standIn = await standInFor(profile, shot);
-    const picture = developed(standIn, seeShot(standIn, shot, { lit: true, scale }).picture);
+    const picture = await pictureOf(profile, shot, { scale });
     await keepPicture(database, of, picture).catch(() => undefined);
     return transferred(picture);
   },
@@ -292,18 +212,20 @@ const api = {
     ground: Ground,
     exposureStops: number,
   ): Promise<PictureBytes> {
-    const standIn = await standInFor(profile, shot);
-    const { picture } = seeShot(standIn, shot, { lit: true, scale, ground });
-    return transferred(inStops(standIn, picture, exposureStops));
+    return onSet(profile, shot, (standIn) => {
+      const { picture } = seeShot(standIn, shot, { lit: true, scale, ground });
+      return transferred(inStops(standIn, picture, exposureStops));
+    });
   },
 
   /**
    * The figure standing at ease, seen whole from a way off. `coarse` builds it quickly, while measures are changing.
    */
   async figure(profile: BodyProfile, arcDeg: number, coarse: boolean): Promise<PictureBytes> {
-    const { standIn } = coarse ? sketchFor(profile) : await loadedFor(profile);
-    const sight = seeShot(standIn, wholeFigureShot(profile.statureM, arcDeg), { lit: true, scale: 2 });
-    return transferred(developed(standIn, sight.picture));
+    const shot = wholeFigureShot(profile.statureM, arcDeg);
+    if (!coarse) return transferred(await pictureOf(profile, shot, { scale: 2 }));
+    const sketch = sketchFor(profile);
+    return transferred(developed(sketch, seeShot(sketch, shot, { lit: true, scale: 2 }).picture));
   },
 
   /** Part labels of the measuring picture, one byte a pixel. */
@@ -312,56 +234,68 @@ const api = {
     shot: SoloShot,
     scale: number,
   ): Promise<{ width: number; height: number; labels: Uint8Array }> {
-    const standIn = await standInFor(profile, shot);
-    const { picture } = seeShot(standIn, shot, { scale });
-    return { width: picture.width, height: picture.height, labels: picture.label };
+    return onSet(profile, shot, (standIn) => {
+      const { width, height, label } = seeShot(standIn, shot, { scale }).picture;
+      return { width, height, labels: label };
+    });
   },
 
+  /** How much of the sitter's face is seen past the others, 0 to 1; null where it is not in the picture. */
+  faceSeen(profile: BodyProfile, shot: SoloShot): Promise<number | null> {
+    return onSet(profile, shot, (standIn) => faceSeenShare(standIn, shot));
+  },
+
+  arrangeInSteps,
+  callOffArranging,
+  arrangeAnew,
+  exchangeTwo,
+
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
-  async drag(profile: BodyProfile, shot: SoloShot, handle: Handle, by: Vec3): Promise<Pose> {
-    const standIn = await standInFor(profile, shot);
-    const { lens } = sceneOf(shot);
-    return dragged(standIn.body, figureFor(standIn, shot, lens), shot.pose, handle, by, lens);
+  drag(profile: BodyProfile, shot: SoloShot, handle: Handle, by: Vec3): Promise<Pose> {
+    const { eye } = viewOf(shot.camera);
+    return onSet(profile, shot, (standIn) =>
+      dragged(standIn.body, figureIn(standIn, shot), shot.pose, handle, by, eye),
+    );
   },
 
   /** Places that the hand of one side can be laid on, in a pose. */
-  async places(profile: BodyProfile, shot: SoloShot, side: Side): Promise<ReachablePlace[]> {
-    const standIn = await standInFor(profile, shot);
-    return placesInReach(standIn.body, figureFor(standIn, shot, sceneOf(shot).lens), shot, side);
+  places(profile: BodyProfile, shot: SoloShot, side: Side): Promise<ReachablePlace[]> {
+    return onSet(profile, shot, (standIn) =>
+      placesInReach(standIn.body, figureIn(standIn, shot), shot, side),
+    );
   },
 
   /** Joints of another pose of the same sitter, to be drawn as a ghost. */
-  async ghost(profile: BodyProfile, pose: Pose, shot: SoloShot): Promise<Float64Array> {
-    const { body } = await loadedFor(profile);
-    return figureOf(body, pose, sceneOf(shot)).transforms;
+  ghost(profile: BodyProfile, pose: Pose, shot: SoloShot): Promise<Float64Array> {
+    return onSet(profile, shot, (standIn) => figureIn(standIn, shot, pose).transforms);
   },
 
   /** The one change that would bring what stays short within reach. */
-  async reaching(profile: BodyProfile, shot: SoloShot): Promise<ReachingChange | undefined> {
-    return whatReaches((await loadedFor(profile)).body, shot.pose, sceneOf(shot));
+  reaching(profile: BodyProfile, shot: SoloShot): Promise<ReachingChange | undefined> {
+    return onSet(profile, shot, (standIn) => whatReaches(shot.pose, (pose) => figureIn(standIn, shot, pose)));
   },
 
   /** What the light does to the face and along the body. */
   async light(profile: BodyProfile, shot: SoloShot, ground: Ground): Promise<LightReading> {
-    return seeLight(await standInFor(profile, shot), shot, ground);
+    return onSet(profile, shot, (standIn) => seeLight(standIn, shot, ground));
   },
 
   /** What the light does to body, outline and background. */
   async bodyLight(profile: BodyProfile, shot: SoloShot, ground: Ground): Promise<BodyLight> {
-    return seeBodyLight(await standInFor(profile, shot), shot, ground);
+    return onSet(profile, shot, (standIn) => seeBodyLight(standIn, shot, ground));
   },
 
   /** What a light meter reads at a place of the set. */
   async meter(profile: BodyProfile, shot: SoloShot, ground: Ground, meter: Meter): Promise<MeterReading> {
-    return readMeter(await standInFor(profile, shot), shot, ground, meter);
+    return onSet(profile, shot, (standIn) => readMeter(standIn, shot, ground, meter));
   },
 
   /** The face from the lens, developed, or with the stops of each place in place of its colour. */
   async face(profile: BodyProfile, shot: SoloShot, ground: Ground, shown: FaceShown): Promise<PictureBytes> {
-    const standIn = shown.isFine ? await fineStandInFor(profile, shot) : await standInFor(profile, shot);
-    const picture = seeFace(standIn, shot, ground, shown.sizePx);
-    if (shown.as === 'picture') return transferred(developed(standIn, picture, shown.exposureStops));
-    return transferred(inStops(standIn, picture, shown.exposureStops));
+    const asShown = shown.as === 'picture' ? developed : inStops;
+    const see = (standIn: StandIn) =>
+      asShown(standIn, seeFace(standIn, shot, ground, shown.sizePx), shown.exposureStops);
+    return transferred(await (shown.isFine ? onFineSet : onSet)(profile, shot, see));
   },
 
   /** Lens, distance and height that do what is wanted; null when no lens holds the framing in the room. */
@@ -373,7 +307,7 @@ const api = {
     room: Room,
     lenses: Lens[],
   ): Promise<CameraProposal | null> {
-    return cameraFor(await standInFor(profile, shot), shot, goal, framing, room, lenses);
+    return onSet(profile, shot, (standIn) => cameraFor(standIn, shot, goal, framing, room, lenses));
   },
 
   /** A place of the key that draws a wanted pattern; null when the room has none. */
@@ -383,7 +317,7 @@ const api = {
     goal: LightGoal,
     room: Room,
   ): Promise<LightProposal | null> {
-    return lightFor(await standInFor(profile, shot), shot, goal, room);
+    return onSet(profile, shot, (standIn) => lightFor(standIn, shot, goal, room));
   },
 
   /** Looks for the smallest change that clears a finding. */
@@ -393,7 +327,7 @@ const api = {
     finding: Finding,
     wishes: MendWishes,
   ): Promise<MendResult> {
-    return mend(await standInFor(profile, shot), shot, finding, wishes);
+    return onSet(profile, shot, (standIn) => mend(standIn, shot, finding, wishes));
   },
 };
 

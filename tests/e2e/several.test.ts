@@ -117,6 +117,12 @@ it('both come into one picture, and are arranged', async () => {
   await gilvo.andSeen(() => choose('Bring somebody into the picture', 'Ines Calder'));
   await comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come into it');
   expect(await inHand()).toBe('Ines');
+  // one step back and she is out of it again, and he is in the hand
+  await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
+  await comes(async () => (await whose())[1] === JOSS, 'she stayed in it');
+  await gilvo.andSeen(() => gilvo.click('button[aria-label="Redo"]'));
+  await comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come back');
+  expect(await inHand()).toBe('Ines');
   await gilvo.andSeen(() => choose('Arrange the two', 'Nearly'));
   await gilvo.saved();
   const { shot } = (await takes())[1]!;

@@ -77,3 +77,21 @@ export function everyOrder(cost: readonly (readonly number[])[]): number {
   );
   return best;
 }
+
+/** Every order of so many, by Heap's exchanges (1963); the same array each time. */
+export function* everyPermutation(count: number): Generator<readonly number[]> {
+  const order = Array.from({ length: count }, (_, i) => i);
+  const turns = order.map(() => 0);
+  yield order;
+  for (let i = 1; i < count;) {
+    if (turns[i]! >= i) {
+      turns[i++] = 0;
+      continue;
+    }
+    const other = i % 2 === 0 ? 0 : turns[i]!;
+    [order[i], order[other]] = [order[other]!, order[i]!];
+    turns[i]!++;
+    i = 1;
+    yield order;
+  }
+}

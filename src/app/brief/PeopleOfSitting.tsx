@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { latestConsents, peopleToCome, stillOpen, type Sitter, type ToCome } from '@/core/people';
+import { agreesToTouch, peopleToCome, stillOpen, type Sitter, type ToCome } from '@/core/people';
 import { MOST_PEOPLE, shows } from '@/core/shot';
 import { allGroups, allPeople, database, type WholeSitting } from '@/data';
 import { AddChoice } from '@/ui/fields/AddChoice';
@@ -20,7 +20,6 @@ const inPoses = (n: number) => (n === 0 ? 'in no pose yet' : `in ${n} ${n === 1 
 /** Who is photographed, what may be done with them, and what is still open with them. */
 function PersonLine({ sitter, poses, isOnly, onLeave }: PersonLineProps) {
   const open = stillOpen(sitter);
-  const touch = latestConsents(sitter.consents).touch?.answer;
   return (
     <li>
       <Link className="link-act -mx-1.5" href={`/people?person=${sitter.id}`}>
@@ -28,7 +27,7 @@ function PersonLine({ sitter, poses, isOnly, onLeave }: PersonLineProps) {
       </Link>
       <span className="quiet">
         {' '}
-        {touch === 'yes' ? 'touch is agreed' : 'words and mirroring, no touch'}
+        {agreesToTouch(sitter) ? 'touch is agreed' : 'words and mirroring, no touch'}
         {open.length > 0 && ` · still open: ${open.join('; ')}`}
         {!isOnly && ` · ${inPoses(poses)}`}
       </span>

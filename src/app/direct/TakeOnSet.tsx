@@ -1,20 +1,13 @@
 import Link from 'next/link';
 import { soloShot } from '@/core/shot';
-import type { Take } from '@/core/sitting';
-import { sitterIn, type WholeSitting } from '@/data';
-import { namesOf } from '@/ui/place/namesOf';
+import { peopleIn, type WholeSitting } from '@/data';
+import { calledOf } from '@/ui/place/namesOf';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import type { Directing } from './useDirecting';
 
 interface OnSetProps {
   whole: WholeSitting;
   directing: Directing;
-}
-
-/** How those in the picture are called. */
-function namesIn(whole: WholeSitting, take: Take): string {
-  const people = take.shot.people.flatMap(({ role }) => sitterIn(whole, take, role) ?? []);
-  return namesOf(people.map((p) => ({ name: p.addressAs })));
 }
 
 /** Whose sitting it is, how far it has come, and what time is left. */
@@ -26,7 +19,7 @@ export function Progress({ whole, directing: { take, index } }: OnSetProps) {
       <div className="flex items-baseline justify-between gap-3">
         <p>
           <Link href={`/pose?sitting=${sitting.id}&take=${take.id}`} className="font-bold">
-            {namesIn(whole, take) || sitting.title}
+            {calledOf(peopleIn(whole, take)) || sitting.title}
           </Link>
           <span className="quiet">
             {' '}

@@ -5,7 +5,7 @@ import { cuesOfShot, type Cue } from '@/core/direct';
 import { addFrame, database, type WholeSitting } from '@/data';
 import type { Frame } from '@/core/sitting';
 import { doNow } from '@/keeping';
-import { namesOf } from '@/ui/place/namesOf';
+import { calledOf } from '@/ui/place/namesOf';
 import type { SetPlace } from './directPlace';
 
 /** A direction as it is said on set: with the names of those whom it is said to, where several are in the picture. */
@@ -15,8 +15,7 @@ export interface SaidCue extends Cue {
 
 function cuesFor({ takes, people }: WholeSitting, index: number): SaidCue[] {
   const { shot } = takes[index]!;
-  const names = (ids: readonly string[]) =>
-    namesOf(people.filter((p) => ids.includes(p.id)).map((p) => ({ name: p.addressAs })));
+  const names = (ids: readonly string[]) => calledOf(people.filter((p) => ids.includes(p.id)));
   return cuesOfShot(takes[index - 1]?.shot, shot).map(({ personIds, ...cue }) => ({
     ...cue,
     to: shot.people.length > 1 ? names(personIds) : null,

@@ -22,8 +22,9 @@ import { SideView } from '@/take/side/SideView';
 import { groundOf } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
 import { StationPanel } from './panels/StationPanel';
-import { TakePlace } from '@/take/TakePlace';
-import { PeopleOfTake } from '@/take/PeopleOfTake';
+import { TakePlace, type TakeAtWork } from '@/take/TakePlace';
+import { othersNamed } from '@/take/people/othersNamed';
+import { PeopleOfTake } from '@/take/people/PeopleOfTake';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
 import { useCard } from './picture/useCard';
@@ -66,7 +67,8 @@ const SLOW_FRAME_MS = 66;
 function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
   const { sitting } = whole;
   const { dragging, shownExposure, role } = usePoseStore();
-  const chosen = useMemo(() => soloIn(whole, take, role), [whole, take, role]);
+  const { people } = whole;
+  const chosen = useMemo(() => soloIn({ sitting, people }, take, role), [sitting, people, take, role]);
   const look = lookOf(sitting, take);
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
@@ -161,31 +163,17 @@ function SideColumn({ whole, take, shot, report }: SideColumnProps) {
   );
 }
 
-/** How the others of a picture are called. */
-function companyIn({ people }: WholeSitting, { shot }: Take, chosenId: string) {
-  return shot.people.flatMap(({ role, personId }) => {
-    const name = people.find((p) => p.id === personId)?.addressAs;
-    return name && personId !== chosenId ? [{ role, name }] : [];
-  });
-}
-
-interface PoseAtWorkProps {
-  whole: WholeSitting;
-  take: Take;
-  sitter: Sitter;
-}
-
-function PoseAtWork({ whole, take, sitter }: PoseAtWorkProps) {
+function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
   const at = usePoseReport(whole, take, sitter);
   const { chosen, profile, ground, wanted, card, report, shot, refused } = at;
-  const { panel, overlay } = usePoseStore();
+  const { panel, overlay, role } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
   usePoseKeys();
   const others = useMemo(
     () => whole.takes.filter((t) => t.id !== take.id).map((t) => soloShot(t.shot).pose),
     [whole.takes, take.id],
   );
-  const company = useMemo(() => companyIn(whole, take, sitter.id), [whole, take, sitter.id]);
+  const company = othersNamed(whole, take, role);
   const ghostPose = useGhostPose(take, chosen, whole.takes);
   const { wheelchairSeatM } = sitter.profile;
   return (
@@ -231,7 +219,7 @@ function PoseAtWork({ whole, take, sitter }: PoseAtWorkProps) {
 export function PosePlace() {
   return (
     <TakePlace path="/pose" className="flex min-h-place flex-col desk:h-place desk:min-h-[640px]">
-      {(whole, take, sitter) => <PoseAtWork whole={whole} take={take} sitter={sitter} />}
+      {(atWork) => <PoseAtWork {...atWork} />}
     </TakePlace>
   );
 }

@@ -1,24 +1,29 @@
 'use client';
 
-import type { Sitter } from '@/core/people';
-import type { WholeSitting } from '@/data';
-import type { Take } from '@/core/sitting';
-import { TakePlace } from '@/take/TakePlace';
+import type { ReactNode } from 'react';
+import { TakePlace, type TakeAtWork } from '@/take/TakePlace';
 import { CameraPart } from './camera/CameraPart';
 import { Drawings } from './Drawings';
 import { LightPart } from './light/LightPart';
 import { SettingsSide } from './SettingsSide';
-import { useSetAtWork } from './useSetAtWork';
+import { GroupPicture } from './group/GroupPicture';
+import { GroupPart } from './group/GroupPart';
+import { useSetAtWork, type Part, type SetAtWork } from './useSetAtWork';
 
-interface SetRoomProps {
-  whole: WholeSitting;
-  take: Take;
-  sitter: Sitter;
-}
+const camera = (set: SetAtWork) => <CameraPart set={set} />;
 
-function SetRoom({ whole, take, sitter }: SetRoomProps) {
+/** What is shown beside the settings of each part. */
+const SHOWN: Record<Part, (set: SetAtWork) => ReactNode> = {
+  camera,
+  light: ({ profile, shot, room, ground, points, faces, meter, setMeter }) => (
+    <LightPart {...{ profile, shot, room, ground, points, faces, meter }} onMeter={setMeter} />
+  ),
+  room: camera,
+  group: (set) => <GroupPart group={set.group} picture={<GroupPicture {...set} />} />,
+};
+
+function SetRoom({ whole, take, sitter }: TakeAtWork) {
   const set = useSetAtWork(whole, take, sitter);
-  const { profile, shot, room, ground, points, meter, setMeter } = set;
   return (
     <main
       className="mx-auto grid w-full max-w-[1480px] flex-1 gap-5 px-4 py-3 md:grid-cols-2 lg:grid-cols-[236px_360px_1fr]"
@@ -26,7 +31,7 @@ function SetRoom({ whole, take, sitter }: SetRoomProps) {
       data-busy={set.busy}
       data-recomputes={set.recomputes}
     >
-      <h1 className="sr-only">Set: {shot.pose.name}</h1>
+      <h1 className="sr-only">Set: {set.shot.pose.name}</h1>
       <SettingsSide set={set} />
       <Drawings set={set} />
       <div className="min-w-0 md:col-span-2 lg:col-span-1">
@@ -35,11 +40,7 @@ function SetRoom({ whole, take, sitter }: SetRoomProps) {
             {set.refused}
           </p>
         )}
-        {set.part === 'light' ? (
-          <LightPart {...{ profile, shot, room, ground, points, meter }} onMeter={setMeter} />
-        ) : (
-          <CameraPart set={set} />
-        )}
+        {SHOWN[set.part](set)}
       </div>
     </main>
   );
@@ -49,7 +50,7 @@ function SetRoom({ whole, take, sitter }: SetRoomProps) {
 export function SetPlace() {
   return (
     <TakePlace path="/set" className="flex min-h-place flex-col">
-      {(whole, take, sitter) => <SetRoom whole={whole} take={take} sitter={sitter} />}
+      {(atWork) => <SetRoom {...atWork} />}
     </TakePlace>
   );
 }

@@ -4,9 +4,10 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { CameraControls } from '@/take/controls/CameraControls';
 import { Marks } from '@/take/Marks';
-import { PeopleOfTake } from '@/take/PeopleOfTake';
+import { PeopleOfTake } from '@/take/people/PeopleOfTake';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
+import { GroupSettings } from './group/GroupSettings';
 import { SourcesPart } from './light/SourcesPart';
 import { RoomPart } from './room/RoomPart';
 import { SunPart } from './room/SunPart';
@@ -18,6 +19,7 @@ const SETTINGS: Record<Part, (set: SetAtWork) => ReactNode> = {
   light: ({ shot, room, points, time }) => (
     <SourcesPart shot={shot} room={room} points={points} time={time} />
   ),
+  group: ({ group }) => <GroupSettings group={group} />,
   room: ({ room, time, camera, failed, changeRoom }) => (
     <>
       <RoomPart room={room} failed={failed} onChange={changeRoom} />
@@ -26,10 +28,10 @@ const SETTINGS: Record<Part, (set: SetAtWork) => ReactNode> = {
   ),
 };
 
-function PartsBar({ part, setPart }: Pick<SetAtWork, 'part' | 'setPart'>) {
+function PartsBar({ part, setPart, group }: Pick<SetAtWork, 'part' | 'setPart' | 'group'>) {
   return (
     <div role="group" aria-label="Settings of the set" className="rule-b mb-2 flex gap-1">
-      {PARTS.map((name) => (
+      {PARTS.filter((name) => name !== 'group' || group.isGroup).map((name) => (
         <button
           key={name}
           type="button"
@@ -49,7 +51,7 @@ export function SettingsSide({ set }: { set: SetAtWork }) {
   const saved = useAutosave();
   return (
     <div className="min-w-0">
-      <PartsBar part={set.part} setPart={set.setPart} />
+      <PartsBar {...set} />
       <div className="space-y-2.5">{SETTINGS[set.part](set)}</div>
       <p role="status" className={saved.kind === 'failed' ? 'mt-2 text-xs text-error' : 'quiet mt-2 text-xs'}>
         {savedWords(saved)}

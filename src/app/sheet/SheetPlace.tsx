@@ -8,13 +8,16 @@ import { useState } from 'react';
 import { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from '@/core/brief';
 import { setSheet } from '@/core/direct';
 import { forClient, type Sitter } from '@/core/people';
-import { soloShot, type SoloShot } from '@/core/shot';
-import type { WholeSitting } from '@/data';
+import { groupSheet, LEAST_GROUP, type GroupSheet } from '@/core/group';
+import { nameOfShot, soloShot, type Role, type SoloShot } from '@/core/shot';
+import { sitterIn, type WholeSitting } from '@/data';
 import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { useTheme } from '@/ui/place/useTheme';
+import { groupLines } from './groupLines';
+import { GroupPlaces } from './GroupPlaces';
 import { SetPlan } from './SetPlan';
 
 const KINDS = {
@@ -28,15 +31,40 @@ const PAPERS = { a4: 'A4', letter: 'letter' } as const;
 type Paper = keyof typeof PAPERS;
 
 /** A section of a sheet; that of a set-up has the shot that its plan is drawn of. */
-type Section = SheetSection & { shot?: SoloShot };
+type Section = SheetSection & {
+  shot?: SoloShot;
+  group?: { sheet: GroupSheet; calledOf(role: Role): string };
+};
+
+/** The sections of pictures of groups: who is where, and in which order they are called. */
+function groupSections({ takes, ...whole }: WholeSitting): Section[] {
+  const groups = takes.filter((t) => t.shot.people.length >= LEAST_GROUP);
+  return groups.map((take) => {
+    const person = (role: Role) => sitterIn({ ...whole, takes }, take, role);
+    const nameOf = (role: Role) => person(role)?.name ?? 'no record';
+    const sheet = groupSheet(take.shot, (role) => person(role)?.profile);
+    const lines = groupLines(sheet, take.shot, nameOf);
+    return {
+      title: `Group: ${nameOfShot(take.shot)}`,
+      lines,
+      group: { sheet, calledOf: (role) => person(role)?.addressAs ?? 'no record' },
+    };
+  });
+}
 
 /** The sections of a sheet. */
-function sectionsOf(kind: Kind, { sitting, takes }: WholeSitting, sitter: Sitter): Section[] {
-  if (kind === 'set')
-    return setSheet(
+function sectionsOf(kind: Kind, whole: WholeSitting, sitter: Sitter): Section[] {
+  const { sitting, takes } = whole;
+  if (kind === 'set') {
+    const setUps = setSheet(
       takes.map((t) => soloShot(t.shot)),
       sitting.room,
-    ).map(({ poses, lines, shot }) => ({ title: poses.join(', '), lines, shot }));
+    );
+    return [
+      ...setUps.map(({ poses, lines, shot }) => ({ title: poses.join(', '), lines, shot })),
+      ...groupSections(whole),
+    ];
+  }
   const source: SheetSource = {
     sitter: kind === 'client' ? forClient(sitter) : sitter,
     looks: sitting.looks,
@@ -140,6 +168,9 @@ export function SheetPlace() {
         {sections.map((section) => (
           <section key={section.title} className="sheet-section flow-root">
             <h2 className="text-lg">{section.title}</h2>
+            {section.group && (
+              <GroupPlaces places={section.group.sheet.places} calledOf={section.group.calledOf} />
+            )}
             {section.shot && <SetPlan shot={section.shot} room={sitting.room} />}
             <ul className={client ? 'list-disc pl-5' : ''}>
               {section.lines.map((line, i) => (

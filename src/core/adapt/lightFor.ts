@@ -1,7 +1,13 @@
 import { viewOf } from '../camera';
-import { figureOf } from '../figure';
 import { canBeMoved, isInRoom, KEY_RANGES, type Light } from '../light';
-import { directionFromFace, patternsOf, pointFromFace, type FacePattern, type StandIn } from '../picture';
+import {
+  directionFromFace,
+  figureFor,
+  patternsOf,
+  pointFromFace,
+  type FacePattern,
+  type StandIn,
+} from '../picture';
 import type { SoloShot } from '../shot';
 import type { Room } from '../scene';
 import { aboutZeroDeg, degrees } from '../units';
@@ -51,7 +57,7 @@ export function lightFor(
   const sought = SOUGHT[goal.pattern];
   if (!sought || !canBeMoved(shot.light)) return null;
   const lens = viewOf(shot.camera).eye;
-  const figure = figureOf(standIn.body, shot.pose, { lens, mark: shot.mark });
+  const figure = figureFor(standIn, shot, lens);
   const { nose } = figure.points;
   const { light } = shot;
   const reachM = Math.hypot(light.distanceM, light.heightM - nose[1]);

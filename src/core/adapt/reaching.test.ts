@@ -7,21 +7,22 @@ import { supportAt } from '../scene';
 import { whatReaches } from './reaching';
 
 const LENS = { lens: [0, 1.2, 4] as [number, number, number] };
+const figureOn = (name: 'slight' | 'average') => (pose: Pose) => figureOf(bodyOf(name), pose, LENS);
 const missing = (pose: Pose, name: 'slight' | 'average' = 'average') =>
-  figureOf(bodyOf(name), pose, LENS)
+  figureOn(name)(pose)
     .unreached.filter(staysShort)
     .reduce((s, u) => s + u.amount, 0);
 
 describe('what would reach', () => {
   it('is nothing where all is reached', () => {
-    expect(whatReaches(bodyOf('average'), neutralPose('x'), LENS)).toBeUndefined();
+    expect(whatReaches(neutralPose('x'), figureOn('average'))).toBeUndefined();
   });
 
   it('names one change that does bring the chin to the fist, or nearer', () => {
     const pose = HOUSE_POSES['table or step']!.find((p) => p.name === 'Thinking it over')!;
     const before = missing(pose);
     expect(before).toBeGreaterThan(0.01);
-    const change = whatReaches(bodyOf('average'), pose, LENS)!;
+    const change = whatReaches(pose, figureOn('average'))!;
     const after = missing(withSetting(pose, change.id, change.to));
     expect(after).toBeLessThan(before * 0.8);
     expect(after).toBeCloseTo(change.leftM, 9);
@@ -33,7 +34,7 @@ describe('what would reach', () => {
       'left',
       'tableTop',
     );
-    const change = whatReaches(bodyOf('slight'), pose, LENS)!;
+    const change = whatReaches(pose, figureOn('slight'))!;
     expect(change.leftM).toBeGreaterThan(0.01);
     expect(change.leftM).toBeLessThan(missing(pose, 'slight'));
   });

@@ -1,5 +1,4 @@
-import type { Body } from '../body';
-import { figureOf, staysShort, type Figure, type FigureScene } from '../figure';
+import { staysShort, type Figure } from '../figure';
 import { settingApplies, settingOf, SETTINGS, withSetting, type Pose, type SettingId } from '../pose';
 
 /** One change that would bring everything within reach. */
@@ -38,9 +37,10 @@ function missingM({ unreached }: Figure): number {
 /**
  * The smallest change of one setting, in comfortable steps, that brings what stays short within reach; where none
  * does, the one that brings it nearest. Undefined where nothing stays short or nothing helps.
+ * @param figureOf the figure of a pose where it stands, among whoever is there.
  */
-export function whatReaches(body: Body, pose: Pose, scene: FigureScene): ReachingChange | undefined {
-  const before = missingM(figureOf(body, pose, scene));
+export function whatReaches(pose: Pose, figureOf: (pose: Pose) => Figure): ReachingChange | undefined {
+  const before = missingM(figureOf(pose));
   if (before <= REACHED_M) return undefined;
   let best: ReachingChange | undefined;
   for (let steps = 1; steps <= MOST_STEPS; steps++) {
@@ -50,7 +50,7 @@ export function whatReaches(body: Body, pose: Pose, scene: FigureScene): Reachin
       const from = settingOf(pose, id);
       for (const to of [from + steps * step, from - steps * step]) {
         if (to < min || to > max) continue;
-        const leftM = missingM(figureOf(body, withSetting(pose, id, to), scene));
+        const leftM = missingM(figureOf(withSetting(pose, id, to)));
         if (leftM <= REACHED_M) return { id, from, to, leftM };
         if (leftM < (best?.leftM ?? before * 0.8)) best = { id, from, to, leftM };
       }

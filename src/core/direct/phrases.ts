@@ -9,7 +9,7 @@ import {
   type Contact,
   type ContactTarget,
   type Gaze,
-  type PartName,
+  type ContactPartName,
   type HandShape,
   type PairedName,
   type Pose,
@@ -81,7 +81,7 @@ const CONTACT_PHRASES: Partial<Record<ContactTarget, string>> = {
 };
 
 /** The part of the sitter that is brought somewhere. */
-const PART_WORDS: Record<PartName, string> = {
+const PART_WORDS: Record<ContactPartName, string> = {
   palm: 'your {side} hand',
   handBack: 'the back of your {side} hand',
   littleEdge: 'the edge of your {side} hand',
@@ -180,7 +180,7 @@ export function contactPhrase(contact: Contact): string {
 }
 
 /** What is said to end a contact. */
-export function freePhrase(part: PartName): string {
+export function freePhrase(part: ContactPartName): string {
   return part in HAND_REGIONS ? FREE_ARM_PHRASE : `Free ${PART_WORDS[part]}`;
 }
 

@@ -52,7 +52,7 @@ export interface Carriage {
   /** Along the level on which the body is: from the pelvis towards the stretched legs, and the other way round it. */
   legsTowards: Vec3;
   aside: Vec3;
-  /** Height of what is knelt or lain on, metres. */
+  /** Height of what is stood, knelt or lain on, metres. */
   levelM: number;
   /** What the pelvis sits on; null where the legs carry it. */
   seat: Patch | null;
@@ -132,7 +132,7 @@ export function carriageOf(
     base,
     legsTowards: lying ? [-headwards[0], 0, -headwards[2]] : turned([0, 0, 1], yaw),
     aside: side ? turned([0, 0, 1], yaw) : turned([1, 0, 0], yaw),
-    levelM: level?.point[1] ?? 0,
+    levelM: level?.point[1] ?? mark.levelM ?? 0,
     seat,
     seatGapM: seatGap(body, carried),
   };

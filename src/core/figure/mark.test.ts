@@ -54,6 +54,41 @@ describe('a figure on a mark of its own', () => {
     expect(apart(mirrored.points.crown, [-x, y, z])).toBeLessThan(1e-3);
   });
 
+  it('is lifted by a box, and by nothing else changed', () => {
+    for (const name of ['slight', 'heavy'] as const)
+      for (const pose of [...standing, HOUSE_POSES.floor!.find((p) => p.support === 'kneelLow')!]) {
+        const gaze = { kind: 'ahead' as const };
+        const low = figureOf(bodyOf(name), { ...pose, gaze }, { lens: LENS, mark: MARK });
+        const lifted = figureOf(
+          bodyOf(name),
+          { ...pose, gaze },
+          { lens: LENS, mark: { ...MARK, levelM: 0.3 } },
+        );
+        low.frames.position.forEach((p, j) =>
+          expect(apart([p[0], p[1] + 0.3, p[2]], lifted.frames.position[j]!), pose.name).toBeLessThan(1e-3),
+        );
+        expect(lifted.unreached).toHaveLength(low.unreached.length);
+      }
+  });
+
+  it('sits on a long seat, not before it, however it turns there', () => {
+    const bench = { kind: 'bench' as const, leftM: 0, aheadM: 0, turnLeftDeg: 0 };
+    const { point, halfAcrossM } = patchOf(placeSupport(bench), 'seat')!;
+    for (const name of ['slight', 'average', 'heavy'] as const)
+      for (const hipsTurnLeftDeg of [-30, -16, 0, 16, 30])
+        for (const seatLeftShare of [-0.5, 0, 0.5]) {
+          const pose = {
+            ...HOUSE_POSES.chair![0]!,
+            objects: [bench],
+            contacts: [],
+            settings: { hipsTurnLeftDeg, seatLeftShare, seatDepthShare: 0.3 },
+          };
+          const { hips } = figureOf(bodyOf(name), pose, { lens: LENS, mark: OWN_MARK }).points;
+          const ahead = (hips.left[2] + hips.right[2]) / 2 - point[2];
+          expect(ahead, `${name} ${hipsTurnLeftDeg}`).toBeLessThan(halfAcrossM);
+        }
+  });
+
   it('sits on the seat that is nearest to it', () => {
     const chair = HOUSE_POSES.chair![0]!.objects![0]!;
     const pose = {

@@ -10,6 +10,7 @@ import { STANDING_POSES } from './standing';
 import { TABLE_POSES } from './table';
 
 export { ARRANGEMENTS, arranged, type Arrangement, type ArrangedPerson } from './pairs';
+export { IN_A_ROW, type RowCarriage } from './inARow';
 export { STANDING_POSES } from './standing';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';

@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { Room } from '../scene';
 import type { Vec3 } from '../units';
-import { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, lightingOf, spreadStops, type Light } from '.';
+import {
+  acrossFaces,
+  EVEN_FACES_STOPS,
+  keyForEvenRow,
+  keyForFaces,
+  lightingOf,
+  rangeOf,
+  spreadStops,
+  stopsOnFaces,
+  type Light,
+} from '.';
 
 const FACE: Vec3 = [0, 1.6, 0];
 const EYES: { left: Vec3; right: Vec3 } = { left: [0.03, 1.6, 0], right: [-0.03, 1.6, 0] };
@@ -43,6 +53,41 @@ describe('a row of faces', () => {
 
   it('has a width', () => {
     expect(() => acrossFaces(lightingOf(LAMP, FACE), FACE, LENS, 0)).toThrow('widthM 0 must be above 0');
+  });
+});
+
+describe('the faces of a group', () => {
+  const faces: Vec3[] = [-1.5, -0.5, 0.5, 1.5].map((x) => [x, 1.6, 0]);
+  const spread = (light: Light) => rangeOf(stopsOnFaces(light, faces));
+
+  it('are lit by the inverse square', () => {
+    const lamp = { ...LAMP, distanceM: 3 };
+    // 4.5 m against 1.5 m: 2 log2 3
+    expect(spread(lamp)).toBeCloseTo(3.17, 2);
+    expect(stopsOnFaces(lamp, [[0, 1.6, 0]])).toEqual([0]);
+  });
+
+  it('are lit evenly by a key further away, and where that is not enough, round towards the lens', () => {
+    const key = { ...LAMP, arcDeg: 40, heightM: 2.2, sizeM: 0.9, kind: undefined };
+    expect(spread(key)).toBeGreaterThan(EVEN_FACES_STOPS);
+    for (const room of [HALL, { ...HALL, widthM: 7, markToLeftM: 3.5, depthM: 11, markToBackM: 3 }]) {
+      const even = keyForFaces(key, faces, 0, room);
+      expect(spread(even)).toBeLessThanOrEqual(EVEN_FACES_STOPS);
+      expect(even.distanceM).toBeGreaterThan(key.distanceM);
+      expect(Math.abs(even.arcDeg)).toBeLessThanOrEqual(40);
+    }
+  });
+
+  it('keep a key that lights them evenly, or that cannot be moved, and get the most even one of a small room', () => {
+    const far = { ...LAMP, arcDeg: 0, distanceM: 10 };
+    expect(keyForFaces(far, faces, 0, HALL)).toBe(far);
+    const sun: Light = { ...LAMP, kind: 'sun', altitudeDeg: 30 };
+    expect(keyForFaces(sun, faces, 0, HALL)).toBe(sun);
+    const shed = { ...HALL, widthM: 4, markToLeftM: 2, depthM: 5, markToBackM: 2 };
+    const key = { ...LAMP, arcDeg: 60, distanceM: 1.5 };
+    const found = keyForFaces(key, faces, 0, shed);
+    expect(spread(found)).toBeLessThan(spread(key));
+    expect(spread(found)).toBeGreaterThan(EVEN_FACES_STOPS);
   });
 });
 

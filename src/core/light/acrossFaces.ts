@@ -1,5 +1,5 @@
 import type { Room } from '../scene';
-import { add, midpoint, subtract, unit, type Vec3 } from '../units';
+import { aboutZeroDeg, add, clamp, midpoint, subtract, turnBetweenDeg, unit, type Vec3 } from '../units';
 import { lightFacingKey } from './lightOnBackground';
 import { canBeMoved, isInRoom, KEY_RANGES, type Light } from './light';
 import { lightingOf, type Lighting } from './samples';
@@ -37,8 +37,57 @@ export function acrossFaces(lighting: Lighting, face: Vec3, lens: Vec3, widthM: 
 
 /** The brightest face of a row against the darkest, stops. */
 export function spreadStops(row: readonly FaceInRow[]): number {
-  const stops = row.map((f) => f.stops);
-  return Math.max(...stops) - Math.min(...stops);
+  return rangeOf(row.map((f) => f.stops));
+}
+
+/** The greatest of some values against the least. */
+export function rangeOf(values: readonly number[]): number {
+  return Math.max(...values) - Math.min(...values);
+}
+
+/** Light on some faces against their middle, each turned to the key. */
+export function stopsOnFaces(light: Light, faces: readonly Vec3[]): number[] {
+  const lighting = lightingOf(light, middleOf(faces));
+  const middle = lightFacingKey(lighting, middleOf(faces));
+  return faces.map((face) => Math.log2(lightFacingKey(lighting, face) / middle));
+}
+
+/** Ways round towards the lens that a key is taken before it is taken elsewhere, shares of its arc. */
+const ROUND_SHARES = [1, 0.75, 0.5, 0.25];
+/** Distances at which it is tried, metres apart. */
+const TRIED_EVERY_M = 0.5;
+
+/** Places of the key further from some faces at the same angle above them, as far as its stand rises. */
+function placesFurther(light: Light, faceM: number): Light[] {
+  const { distanceM: range, heightM: heights } = KEY_RANGES;
+  const rise = (light.heightM - faceM) / light.distanceM;
+  const count = Math.floor((range.max - light.distanceM) / TRIED_EVERY_M);
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const distanceM = Math.round((light.distanceM + i * TRIED_EVERY_M) * 10) / 10;
+    const risenM = Math.round((faceM + rise * distanceM) * 100) / 100;
+    return { ...light, distanceM, heightM: clamp(risenM, heights.min, heights.max) };
+  });
+}
+
+/**
+ * The key moved away from some faces, and where that is not enough round towards the lens, until all of them are lit
+ * evenly; where the room ends before that, the place that lights them most evenly.
+ * @param lensArcDeg arc of the lens.
+ */
+export function keyForFaces(light: Light, faces: readonly Vec3[], lensArcDeg: number, room: Room): Light {
+  const spreadOf = (moved: Light) => rangeOf(stopsOnFaces(moved, faces));
+  let [best, least] = [light, spreadOf(light)];
+  if (least <= EVEN_FACES_STOPS || !canBeMoved(light)) return light;
+  for (const share of ROUND_SHARES) {
+    const arcDeg = Math.round(aboutZeroDeg(lensArcDeg + share * turnBetweenDeg(lensArcDeg, light.arcDeg)));
+    for (const moved of placesFurther({ ...light, arcDeg }, middleOf(faces)[1])) {
+      if (!isInRoom(moved, room)) break;
+      const spread = spreadOf(moved);
+      if (spread < least) [best, least] = [moved, spread];
+      if (spread <= EVEN_FACES_STOPS) return moved;
+    }
+  }
+  return best;
 }
 
 /**
@@ -66,4 +115,8 @@ export function keyForEvenRow(
     if (spreadStops(row) <= EVEN_FACES_STOPS) return moved;
   }
   return null;
+}
+
+function middleOf(points: readonly Vec3[]): Vec3 {
+  return [0, 1, 2].map((c) => points.reduce((sum, p) => sum + p[c]!, 0) / points.length) as Vec3;
 }

@@ -18,7 +18,16 @@ export {
   type Light,
   type LightSource,
 } from './light';
-export { acrossFaces, EVEN_FACES_STOPS, keyForEvenRow, spreadStops, type FaceInRow } from './acrossFaces';
+export {
+  acrossFaces,
+  EVEN_FACES_STOPS,
+  keyForFaces,
+  keyForEvenRow,
+  rangeOf,
+  spreadStops,
+  stopsOnFaces,
+  type FaceInRow,
+} from './acrossFaces';
 export { backgroundStops, freeId, lightFacingKey, lightWithBackground } from './lightOnBackground';
 export { keyOfKind, keyThrough, openingLight, type OpeningLight } from './windowLight';
 export { keyAt, placeFromWords, placeInWords, type SaidPlace } from './place';

@@ -34,3 +34,8 @@ export function latestConsents(consents: readonly Consent[]): Partial<Record<Con
   }
   return latest;
 }
+
+/** Whether somebody has agreed to be touched; who was not asked has not. */
+export function agreesToTouch({ consents }: { consents: readonly Consent[] }): boolean {
+  return latestConsents(consents).touch?.answer === 'yes';
+}

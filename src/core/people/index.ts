@@ -1,4 +1,5 @@
 export {
+  agreesToTouch,
   CONSENT_ABOUT,
   CONSENT_ANSWERS,
   CONSENT_NAMES,

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { profileOf } from '../../../tests/support/people';
 import {
+  agreesToTouch,
   EMPTY_SITTER,
   exportLines,
   findSitters,
@@ -96,6 +97,15 @@ describe('a record', () => {
       consent({ about: 'use', answer: 'ask' }),
     ]);
     expect(latest.touch?.answer).toBe('no');
+    const answered = (...answers: Consent['answer'][]) => ({
+      consents: answers.map((answer, i) => consent({ answer, agreedOn: `2026-01-0${i + 1}` })),
+    });
+    expect([answered(), answered('ask'), answered('yes', 'no')].map(agreesToTouch)).toEqual([
+      false,
+      false,
+      false,
+    ]);
+    expect([answered('yes'), answered('no', 'yes')].map(agreesToTouch)).toEqual([true, true]);
     expect(latest.use?.answer).toBe('ask');
     expect(latest.publication).toBeUndefined();
   });

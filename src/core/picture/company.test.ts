@@ -115,6 +115,13 @@ describe('two in a picture', () => {
     expect(litWith(mark(0, 0))).toBeLessThan(litWith(mark(0, -2)) * 0.7);
   });
 
+  it('have no lamp in either of them', () => {
+    const light = { ...LIGHT, arcDeg: -90, heightM: 1.2, distanceM: 0.4, sizeM: 0.3 };
+    const solo = amongOthers({ ...APART, light }, 'a', profileOf);
+    expect(() => seeLight(both.a, solo, plainGround(2))).toThrow('the key');
+    expect(() => seeLight(both.a, { ...solo, among: undefined }, plainGround(2))).not.toThrow();
+  });
+
   it('are asked for with somebody to stand in for each', () => {
     const lonely = createStandIn(bodyOf('average'), keptSurface(bodyOf('average'), 'measured'));
     expect(() => seeShot(lonely, amongOthers(APART, 'a', profileOf))).toThrow('role b');

@@ -3,6 +3,7 @@ import type { Figure } from '../figure';
 import { lightingOf, type Lighting } from '../light';
 import type { Ground, SupportMesh } from '../scene';
 import { apart, type Vec3 } from '../units';
+import { assertClear, assertLightClear } from './clearOfSitter';
 import type { BesideMesh } from './raster/picture';
 import {
   companyOf,
@@ -41,10 +42,32 @@ export function othersOf(standIn: StandIn, shot: SoloShot): Other[] {
   });
 }
 
+function figuresOf(standIn: StandIn, shot: SoloShot, figure: Figure): Figure[] {
+  return [figure, ...othersOf(standIn, shot).map((other) => other.figure)];
+}
+
+/**
+ * Refuses a camera that stands inside somebody.
+ * @throws RangeError naming the distance, its value and what would be right.
+ */
+export function assertCameraClear(standIn: StandIn, shot: SoloShot, figure: Figure): void {
+  assertClear(shot.camera, standIn.body, figure);
+  for (const other of othersOf(standIn, shot)) assertClear(shot.camera, other.standIn.body, other.figure);
+}
+
+/**
+ * Refuses a source that stands inside somebody.
+ * @throws RangeError naming the source, its distance and what would be right.
+ */
+export function assertLampsClear(standIn: StandIn, shot: SoloShot, figure: Figure): void {
+  assertLightClear(shot.light, standIn.body, figure);
+  for (const other of othersOf(standIn, shot)) assertLightClear(shot.light, other.standIn.body, other.figure);
+}
+
 /** Where the key is aimed and metered, metres: the face of one who is alone, or else the middle of all faces. */
 export function meteredAt(standIn: StandIn, shot: SoloShot, figure: Figure): Vec3 {
   if (!shot.among) return figure.points.nose;
-  const noses = [figure, ...othersOf(standIn, shot).map((o) => o.figure)].map((f) => f.points.nose);
+  const noses = figuresOf(standIn, shot, figure).map((f) => f.points.nose);
   return [0, 1, 2].map((c) => noses.reduce((sum, p) => sum + p[c]!, 0) / noses.length) as Vec3;
 }
 
@@ -68,7 +91,7 @@ export function sphereRound(
   shot: SoloShot,
   figure: Figure,
 ): { middle: Vec3; radiusM: number } {
-  const ends = [figure, ...othersOf(standIn, shot).map((o) => o.figure)].flatMap(endsOf);
+  const ends = figuresOf(standIn, shot, figure).flatMap(endsOf);
   const middle = [0, 1, 2].map((c) => {
     const values = ends.map((p) => p[c]!);
     return (Math.min(...values) + Math.max(...values)) / 2;

@@ -25,7 +25,7 @@ export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
 export { castHead, createStandIn, figureFor, type StandIn } from './standIn';
-export { seeShot, type SeeOptions, type Sight } from './seeShot';
+export { faceSeenShare, seeShot, type SeeOptions, type Sight } from './seeShot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
 export {
   METER_PLACES,

@@ -1,10 +1,9 @@
-import type { Body } from '../body';
+import { partIndex, type Body } from '../body';
 import { viewOf, type View } from '../camera';
 import type { Figure } from '../figure';
 import type { Lighting } from '../light';
 import type { Ground } from '../scene';
 import type { Vec3 } from '../units';
-import { assertClear } from './clearOfSitter';
 import { lightOnFace, readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
 import type { Picture } from './raster/picture';
@@ -13,14 +12,24 @@ import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
 import { measuringSize } from './measuringSize';
 import type { SoloShot } from '../shot';
-import { lightingFor, meteredAt, othersOf, putOnSet, sphereRound, type Other } from './company';
+import {
+  assertCameraClear,
+  lightingFor,
+  meteredAt,
+  othersOf,
+  putOnSet,
+  sphereRound,
+  type Other,
+} from './company';
 import {
   bodyWithoutHead,
   chartFor,
   figureFor,
   neutralJawMm,
   skinnedBody,
+  skinTo,
   standingOn,
+  supportsFor,
   type StandIn,
 } from './standIn';
 
@@ -68,9 +77,8 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
   const view = viewOf(shot.camera);
   const { body } = standIn;
   const figure = figureFor(standIn, shot, view.eye);
-  assertClear(shot.camera, body, figure);
+  assertCameraClear(standIn, shot, figure);
   const others = othersOf(standIn, shot);
-  for (const other of others) assertClear(shot.camera, other.standIn.body, other.figure);
   const picture = once(() => pictureOf(standIn, shot, figure, view, options));
   const readings = once(() =>
     readPicture(picture(), body, figure, jawOf(standIn, shot, figure, view, options)),
@@ -123,6 +131,36 @@ function pictureOf(
     ? { lighting: lighting(), ...sphereRound(standIn, shot, figure), castBy, ground, isGroundCoarse }
     : undefined;
   return takePicture(surface, skinned, view, measuringSize(shot, scale), memory, light, supports);
+}
+
+/** The measuring picture of a sitter as posed among others, with the others away. */
+function pictureAlone(standIn: StandIn, { shot, figure, view, ground }: Sight, scale: number): Picture {
+  const { surface, skinned, memory } = standIn;
+  skinTo(standIn, shot, figure);
+  const mesh = supportsFor(standIn, standingOn(shot, ground));
+  const beside = mesh && { ...mesh, standing: mesh.triangles.length / 3 };
+  return takePicture(surface, skinned, view, measuringSize(shot, scale), memory, undefined, beside);
+}
+
+const FACE = (['face', 'left:eye', 'right:eye'] as const).map(partIndex);
+
+function facePixels({ sums }: Picture): number {
+  return FACE.reduce((sum, part) => sum + sums[part]!.pixels, 0);
+}
+
+/** Faces of a group are small: they are looked at in so much finer a picture. */
+const SEEN_SCALE = 3;
+
+/**
+ * How much of a sitter's face is seen with the others there against the same with the others away, 0 to 1; null where
+ * it is not in the picture at all.
+ * @throws RangeError when the camera stands inside somebody.
+ */
+export function faceSeenShare(standIn: StandIn, shot: SoloShot): number | null {
+  const sight = seeShot(standIn, shot, { scale: SEEN_SCALE });
+  const among = facePixels(sight.picture);
+  const alone = facePixels(pictureAlone(standIn, sight, SEEN_SCALE));
+  return alone > 0 ? Math.min(1, among / alone) : null;
 }
 
 /** How clear the jaw is of the neck against the sitter at ease; null where it cannot be judged. */

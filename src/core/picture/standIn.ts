@@ -31,7 +31,7 @@ import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
 import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
-import type { Role, SoloShot } from '../shot';
+import { standsOn, type Role, type SoloShot } from '../shot';
 import type { BesideMesh } from './raster/picture';
 
 /** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
@@ -146,7 +146,7 @@ export function bodyWithoutHead(standIn: StandIn): Uint32Array {
 
 /** What stands on the set: what carries the sitter, and on a known ground the room's furniture. */
 export function standingOn(shot: SoloShot, ground: Ground | undefined): Support[] {
-  return [...(shot.pose.objects ?? []), ...(ground?.furniture ?? [])];
+  return [...standsOn(shot), ...(ground?.furniture ?? [])];
 }
 
 /** What stands skinned: the same thing for every look of its eyes, which shade nothing else. */

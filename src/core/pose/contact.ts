@@ -32,7 +32,7 @@ const HEAD_SIDE_PARTS = ['temple', 'cheek'] as const;
 const HEAD_PARTS = ['forehead', 'lips'] as const;
 export type HeadPart = (typeof HEAD_SIDE_PARTS)[number] | (typeof HEAD_PARTS)[number];
 /** A part without its side. */
-export type PartName = HandRegion | ContactLimb | HeadPart | 'back';
+export type ContactPartName = HandRegion | ContactLimb | HeadPart | 'back';
 export type ContactPart =
   | `${Side}:${HandRegion | ContactLimb | (typeof HEAD_SIDE_PARTS)[number]}`
   | (typeof HEAD_PARTS)[number]
@@ -138,8 +138,8 @@ export function contactSide({ part }: Pick<Contact, 'part'>): Side | null {
 }
 
 /** The part of a contact without its side. */
-export function contactPart({ part }: Pick<Contact, 'part'>): PartName {
-  return part.slice(part.indexOf(':') + 1) as PartName;
+export function contactPart({ part }: Pick<Contact, 'part'>): ContactPartName {
+  return part.slice(part.indexOf(':') + 1) as ContactPartName;
 }
 
 /** The part of the head that a contact is made with; null where it is made with another part. */

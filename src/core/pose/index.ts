@@ -67,6 +67,6 @@ export {
   type ContactTarget,
   type HandRegion,
   type HeadPart,
-  type PartName,
+  type ContactPartName,
 } from './contact';
 export { BODY_PLACES, isSided, type BodyPlaceName, type MidlinePlace, type SidePlace } from './places';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { roleSchema } from '../checks';
 import { FACE_MOVE_NAMES, FACE_MOVES, type FaceMove, type FaceShares } from '../body';
-import { supportSchema } from '../scene';
+import { MOST_SUPPORTS, supportSchema } from '../scene';
 import { otherSide, SIDES, type Side } from '../units';
 import { CARRIED, CARRIED_NAMES, isOnSeat, LEG_MODES, type Carried, type LegMode } from './carried';
 import {
@@ -104,7 +104,7 @@ export const poseSchema = z.strictObject({
   level: z.int().min(1).max(5),
   support: z.enum(CARRIED_NAMES),
   /** The supports that the pose needs, where they stand. */
-  objects: z.array(supportSchema).max(4).optional(),
+  objects: z.array(supportSchema).max(MOST_SUPPORTS).optional(),
   /** Kneeling and lying are on the floor unless they are on the seat of the first support. */
   on: z.enum(['floor', 'seat']).optional(),
   /** What each leg does; what is not said follows from how the body is carried. */

@@ -3,10 +3,11 @@ import { CAMERA, LIGHT, shotOf, standInOf, type PersonName } from '../../../test
 import { wantedRanges } from '../brief';
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
-import { HOUSE_POSES, STANDING_POSES } from '../library';
+import { HOUSE_POSES, IN_A_ROW, STANDING_POSES, type RowCarriage } from '../library';
 import { seeShot } from '../picture';
 import type { SoloShot } from '../shot';
-import type { Pose } from '../pose';
+import { mirrorPose, type Pose } from '../pose';
+import { supportAt } from '../scene';
 import { framed, FRAMINGS, usualHeightM, type Framing } from '../set';
 import { review } from './review';
 
@@ -96,4 +97,34 @@ describe('what is measured does not depend on how the camera is rolled', () => {
     for (const side of ['left', 'right'] as const)
       expect(Math.abs(rolled.daylight[side]!.gapCm - level.daylight[side]!.gapCm)).toBeLessThan(1.4);
   });
+});
+
+describe('what one of a row does', () => {
+  const CARRIED_BY = {
+    onTheFloor: [],
+    seated: [supportAt('chair')],
+    inOwnChair: [supportAt('wheelchair')],
+    standing: [],
+  };
+  const camera: SoloShot['camera'] = {
+    ...CAMERA,
+    focalLengthMm: 50,
+    distanceM: 5.5,
+    heightM: 1.5,
+    orientation: 'landscape',
+    aim: { kind: 'aimed', heightM: 0.8 },
+  };
+
+  it.each(Object.keys(IN_A_ROW) as RowCarriage[])(
+    '%s, has no fault but daylight on the heavy body',
+    (carriage) => {
+      for (const name of PEOPLE)
+        for (const said of [IN_A_ROW[carriage], mirrorPose(IN_A_ROW[carriage])]) {
+          const pose = { ...said, objects: CARRIED_BY[carriage] };
+          const light = { ...LIGHT, arcDeg: 10, distanceM: 4.8, heightM: 3.5 };
+          const ids = found(name, { pose, camera, light }).map((f) => f.ruleId);
+          expect(name === 'heavy' ? ids.filter((id) => id !== 'no-daylight') : ids, name).toEqual([]);
+        }
+    },
+  );
 });

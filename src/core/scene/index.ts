@@ -22,6 +22,7 @@ export {
   type Wall,
 } from './opening';
 export {
+  MARK_LEVEL_RANGE,
   MARK_RANGE,
   MARK_TURN_RANGE,
   markSchema,
@@ -46,6 +47,7 @@ export {
   supportMesh,
   SUPPORTS,
   supportSchema,
+  MOST_SUPPORTS,
   type PlacedSolid,
   type PlacedSupport,
   type Support,

@@ -6,6 +6,9 @@ import type { Vec3 } from '../units';
 export const MARK_RANGE = { min: -20, max: 20, step: 0.02, unit: 'm' } as const;
 export const MARK_TURN_RANGE = { min: -180, max: 180, step: 5, unit: '°' } as const;
 
+/** So high a box or step lifts somebody, metres. */
+export const MARK_LEVEL_RANGE = { min: 0, max: 0.6, step: 0.05, unit: 'm' } as const;
+
 const metres = z.number().min(MARK_RANGE.min).max(MARK_RANGE.max);
 
 /** Where somebody stands in the set: from the set's own mark to the left and to the front, as the set's front has it. */
@@ -14,6 +17,8 @@ export const markSchema = z.strictObject({
   aheadM: metres,
   /** Turn of the whole person, to their left. */
   turnLeftDeg: z.number().min(MARK_TURN_RANGE.min).max(MARK_TURN_RANGE.max),
+  /** Height of the box that one stands or kneels on; the floor where nothing is said. */
+  levelM: z.number().min(MARK_LEVEL_RANGE.min).max(MARK_LEVEL_RANGE.max).optional(),
   /** As near to somebody, along the line between both marks, as leaves so much room between the bodies; 0 touches. */
   near: z.strictObject({ role: roleSchema, gapM: z.number().min(0).max(2) }).optional(),
 });
@@ -22,9 +27,9 @@ export type Mark = z.infer<typeof markSchema>;
 /** The set's own mark, where one who is alone stands. */
 export const OWN_MARK: Mark = { leftM: 0, aheadM: 0, turnLeftDeg: 0 };
 
-/** The point on the floor of a mark, set frame, metres. */
-export function pointOfMark({ leftM, aheadM }: Mark): Vec3 {
-  return [leftM, 0, aheadM];
+/** The point of a mark that is stood on, set frame, metres. */
+export function pointOfMark({ leftM, aheadM, levelM = 0 }: Mark): Vec3 {
+  return [leftM, levelM, aheadM];
 }
 
 /** The mark as it is in a mirror. */

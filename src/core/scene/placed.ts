@@ -34,6 +34,9 @@ export const supportSchema = z
   });
 export type Support = z.infer<typeof supportSchema>;
 
+/** So much can stand on a set: a row of chairs for a large group, and something besides. */
+export const MOST_SUPPORTS = 24;
+
 /** A support at the sitter's mark, of usual size. */
 export function supportAt(kind: SupportKindName, said: Partial<Support> = {}): Support {
   return { kind, leftM: 0, aheadM: 0, turnLeftDeg: 0, ...said };

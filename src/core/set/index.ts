@@ -15,6 +15,7 @@ export { nearestPart, roomForCameraM, whatFits, type Fit, type Nearest } from '.
 export {
   apertureToHoldF,
   backgroundBlurThousandths,
+  facesHeld,
   HELD_SHARP,
   nearEye,
   rowOfFaces,

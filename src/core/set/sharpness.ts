@@ -102,6 +102,25 @@ export function rowOfFaces(
   return { focusM, apertureF: blurDiscMm(camera.focalLengthMm, 1, focusM, nearestM) / circleOfConfusionMm };
 }
 
+/** Nose to eyes, metres: faces are never all in one plane (from memory). */
+const FACE_DEPTH_M = 0.1;
+
+/**
+ * Widest aperture (f-number) that holds some faces sharp, and the distance to focus at, metres from the lens along its
+ * axis; null where one of them is behind the lens.
+ * @param faces middles of the faces, set frame, metres.
+ */
+export function facesHeld(
+  camera: Camera,
+  faces: readonly Vec3[],
+): { apertureF: number; focusM: number } | null {
+  const view = viewOf(camera);
+  const depths = faces.map((p) => project(view, p).depthM);
+  const nearestM = Math.min(...depths);
+  if (!(nearestM > 0)) return null;
+  return rowOfFaces(camera, nearestM, Math.max(...depths) - nearestM + FACE_DEPTH_M);
+}
+
 /** A lens that looks at the background by less than this, cosine, sees another wall behind the sitter. */
 const LEAST_TOWARDS_BACKGROUND = 0.2;
 

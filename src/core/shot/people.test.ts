@@ -1,12 +1,17 @@
 import { describe, expect, it } from 'vitest';
+import { profileOf } from '../../../tests/support/people';
 import { demoTakes } from '../../data/demo/demo';
 import { ARRANGEMENTS, arranged } from '../library';
 import { neutralPose } from '../pose';
+import { supportAt } from '../scene';
 import {
+  amongOthers,
   freeRole,
   marksInRow,
   MOST_PEOPLE,
   shotSchema,
+  soloShot,
+  standsOn,
   touching,
   withAnother,
   withMark,
@@ -85,6 +90,24 @@ describe('those who touch', () => {
     expect(left.pose.contacts).toEqual([]);
     expect(left.pose.gaze).toEqual({ kind: 'lens' });
     expect(left.mark).toEqual({ leftM: -0.05, aheadM: -0.25, turnLeftDeg: -4 });
+  });
+});
+
+describe('what people stand on', () => {
+  it('is a box of its own height under everybody whom one lifts, where they stand, besides the supports', () => {
+    const two = withAnother(ONE, 'joss', easy);
+    const lifted = withMark(two, 'b', { leftM: -0.31, aheadM: 0.2, turnLeftDeg: 15, levelM: 0.3 });
+    const box = { kind: 'step', leftM: -0.31, aheadM: 0.2, turnLeftDeg: 15 };
+    for (const role of ['a', 'b']) {
+      const [on, ...more] = standsOn(amongOthers(lifted, role, () => profileOf()));
+      expect(on).toMatchObject(box);
+      expect(on!.sizesM!.heightM).toBe(0.3);
+      expect(more).toEqual([]);
+    }
+    expect(standsOn(soloShot(lifted, 'a'))).toEqual([]);
+    expect(standsOn(soloShot(two, 'a'))).toEqual([]);
+    const chair = supportAt('chair');
+    expect(standsOn(soloShot({ ...lifted, supports: [chair] }, 'b'))).toHaveLength(2);
   });
 });
 

@@ -3,7 +3,7 @@ import { cameraSchema } from '../camera';
 import { eachOnce, roleSchema, type Role } from '../checks';
 import { lightSchema } from '../light';
 import { messageSchema, poseSchema } from '../pose';
-import { markSchema, supportSchema } from '../scene';
+import { markSchema, MOST_SUPPORTS, supportSchema } from '../scene';
 import { exposureSchema } from '../set';
 
 /** The role of the one person of most pictures. */
@@ -31,7 +31,7 @@ export const shotSchema = z.strictObject({
     .superRefine(eachOnce('role'))
     .superRefine(eachOnce('personId')),
   /** What people sit, lean or stand on, where it stands. */
-  supports: z.array(supportSchema).max(4),
+  supports: z.array(supportSchema).max(MOST_SUPPORTS),
   message: messageSchema,
   camera: cameraSchema,
   light: lightSchema,

@@ -5,6 +5,8 @@ import { shotOfOne, type SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import { grownLineage, rememberLineage, type Entry } from '../files/lineages';
 import type { GilvoDatabase } from '../store/database';
+import { DEMO_ROOM } from './boathouse';
+import { CLUB_SITTING, clubTakes } from './demoClub';
 import { DEMO_GROUPS, DEMO_PEOPLE, DEMO_SITTER } from './demoPeople';
 
 /** Everybody and everything here is invented. */
@@ -34,19 +36,7 @@ export const DEMO_SITTING: Sitting = {
       avoid: 'the scar on the right knee; looking down on her',
     },
   ],
-  room: {
-    name: 'Boathouse',
-    widthM: 6,
-    depthM: 9,
-    markToBackM: 2.4,
-    markToLeftM: 3,
-    door: { wall: 'right', words: 'north door', fromM: 2.2, toM: 5.2, headM: 2.6 },
-    windows: [{ wall: 'left', words: 'river window', fromM: 4.4, toM: 5.8, sillM: 0.9, headM: 2.2 }],
-    backdrop: { kind: 'paper', behindM: 2.1, widthM: 3.55, tone: 'grey' },
-    wallTone: 'wood',
-    floorTone: 'dark',
-    site: { latitudeDeg: 53.2, longitudeDeg: 6.6, frontBearingDeg: 90 },
-  },
+  room: DEMO_ROOM,
 };
 
 const CAMERA: SoloShot['camera'] = {
@@ -95,14 +85,16 @@ export async function placeDemo(db: GilvoDatabase): Promise<boolean> {
       if ((await db.sittings.count()) > 0) return false;
       await db.sitters.bulkAdd([...DEMO_PEOPLE]);
       await db.groups.bulkAdd([...DEMO_GROUPS]);
-      await db.sittings.add(DEMO_SITTING);
-      await db.takes.bulkAdd(demoTakes());
+      const sittings = [DEMO_SITTING, CLUB_SITTING];
+      const takes = [...demoTakes(), ...clubTakes()];
+      await db.sittings.bulkAdd(sittings);
+      await db.takes.bulkAdd(takes);
       // it comes with Gilvo itself, and need not be backed up until it is changed
       const placed = [
         ...DEMO_PEOPLE.map((record): Entry => ({ table: 'sitters', record })),
         ...DEMO_GROUPS.map((record): Entry => ({ table: 'groups', record })),
-        { table: 'sittings', record: DEMO_SITTING },
-        ...demoTakes().map((record): Entry => ({ table: 'takes', record })),
+        ...sittings.map((record): Entry => ({ table: 'sittings', record })),
+        ...takes.map((record): Entry => ({ table: 'takes', record })),
       ] satisfies Entry[];
       await rememberLineage(db, await grownLineage(db, placed));
       await db.preferences.put({ key: 'demoPlaced', value: 'yes' });

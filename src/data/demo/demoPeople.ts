@@ -1,46 +1,21 @@
-import type { BodyProfile } from '@/core/body';
-import { EMPTY_SITTER, type Consent, type Group, type Sitter, type WardrobeItem } from '@/core/people';
-import { AVERAGE_PROFILE } from '../records/blank';
+import type { Group, Sitter } from '@/core/people';
+import { CREW } from './demoCrew';
+import {
+  agreed,
+  BLACK,
+  CLUB_GREEN,
+  DARK,
+  FAIR,
+  GREY,
+  item,
+  NAVY,
+  NO_NEEDS,
+  OLIVE,
+  person,
+  WHITE,
+} from './invented';
 
 // Everybody here is invented.
-
-const NAVY: WardrobeItem['tone'] = [0.03, 0.045, 0.08];
-const CLUB_GREEN: WardrobeItem['tone'] = [0.05, 0.16, 0.13];
-const WHITE: WardrobeItem['tone'] = [0.72, 0.72, 0.7];
-const BLACK: WardrobeItem['tone'] = [0.025, 0.025, 0.028];
-
-type Said = Omit<Partial<Sitter>, 'profile'> &
-  Pick<Sitter, 'id' | 'name' | 'addressAs'> & { profile: Partial<BodyProfile> };
-
-function person({ profile, ...said }: Said): Sitter {
-  return { ...EMPTY_SITTER, ...said, profile: { ...AVERAGE_PROFILE, ...profile } };
-}
-
-function agreed(about: Consent['about'], answer: Consent['answer'], agreedBy: string, words = ''): Consent {
-  return { about, answer, words, agreedOn: '2026-10-18', agreedBy };
-}
-
-function item(
-  id: string,
-  garment: WardrobeItem['garment'],
-  words: string,
-  tone: WardrobeItem['tone'],
-): WardrobeItem {
-  return {
-    id,
-    garment,
-    words,
-    tone,
-    pockets: garment.startsWith('jacket') || garment === 'trousers',
-    heelM: 0,
-  };
-}
-
-const tones = (skin: BodyProfile['tones']['skin'], hair: BodyProfile['tones']['hair']) => ({ skin, hair });
-const FAIR = tones([0.56, 0.36, 0.26], [0.075, 0.045, 0.028]);
-const DARK = tones([0.1, 0.055, 0.035], [0.012, 0.01, 0.01]);
-const OLIVE = tones([0.36, 0.22, 0.14], [0.02, 0.015, 0.012]);
-const GREY = tones([0.5, 0.32, 0.24], [0.42, 0.41, 0.39]);
 
 export const DEMO_SITTER: Sitter = person({
   id: 'demo-runa',
@@ -93,7 +68,7 @@ export const DEMO_PEOPLE: readonly Sitter[] = [
     addressAs: 'Bram',
     pronouns: 'he',
     language: 'English',
-    needs: { ...EMPTY_SITTER.needs, hearing: 'speaks best on his right; wears a hearing aid' },
+    needs: { ...NO_NEEDS, hearing: 'speaks best on his right; wears a hearing aid' },
     note: 'Stroke of the boat of 1978, now keeps the boathouse.',
     wishes: 'In the shed, with the hull.',
     dislikes: 'Kneeling, and having to get up again before people.',
@@ -147,7 +122,7 @@ export const DEMO_PEOPLE: readonly Sitter[] = [
     addressAs: 'Tomasz',
     pronouns: 'he',
     note: 'Junior sculler, shy; warms up when asked about his boat.',
-    needs: { ...EMPTY_SITTER.needs, sensory: 'no flash close to the face, please' },
+    needs: { ...NO_NEEDS, sensory: 'no flash close to the face, please' },
     guardian: { name: 'Helga Wirth', phone: '0000 100 07' },
     consents: [
       agreed('touch', 'no', 'Helga Wirth'),
@@ -260,6 +235,7 @@ export const DEMO_PEOPLE: readonly Sitter[] = [
       tones: OLIVE,
     },
   }),
+  ...CREW,
 ];
 
 export const DEMO_GROUPS: readonly Group[] = [
@@ -270,6 +246,11 @@ export const DEMO_GROUPS: readonly Group[] = [
     members: [
       { sitterId: 'demo-runa', role: 'stroke' },
       { sitterId: 'demo-joss', role: 'seven' },
+      { sitterId: 'demo-marit', role: 'six' },
+      { sitterId: 'demo-deniz', role: 'five' },
+      { sitterId: 'demo-wanda', role: 'four' },
+      { sitterId: 'demo-hugo', role: 'three' },
+      { sitterId: 'demo-leontien', role: 'two' },
       { sitterId: 'demo-lorne', role: 'bow' },
       { sitterId: 'demo-safiya', role: 'cox' },
     ],
@@ -289,6 +270,7 @@ export const DEMO_GROUPS: readonly Group[] = [
     kind: 'family',
     members: [
       { sitterId: 'demo-edda', role: 'mother' },
+      { sitterId: 'demo-aksel', role: 'father' },
       { sitterId: 'demo-pim', role: 'son' },
     ],
   },

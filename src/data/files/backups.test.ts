@@ -106,7 +106,7 @@ describe('a backup', () => {
       const text = await textOf(passphrase);
       const made = JSON.parse(text.slice(0, text.indexOf('\n'))) as { counts: Record<string, number> };
       const total = Object.values(made.counts).reduce((a, b) => a + b);
-      const opened = await openBackup(other, text.slice(0, text.length * 0.6), passphrase);
+      const opened = await openBackup(other, text.slice(0, text.length * 0.85), passphrase);
       expect(opened.lost).toBeGreaterThan(0);
       expect(opened.lost + opened.entries.length).toBe(total);
       await restoreBackup(other, opened, 'join');
@@ -118,7 +118,7 @@ describe('a backup', () => {
     await db.takes.put({ ...(await db.takes.get('demo-take-1'))!, minutes: 9999 });
     const opened = await openBackup(other, await textOf());
     expect(opened.unsound).toEqual([{ table: 'takes', reason: 'minutes is 9999: give at most 120' }]);
-    expect(opened.entries.filter((e) => e.table === 'takes')).toHaveLength(4);
+    expect(opened.entries.filter((e) => e.table === 'takes')).toHaveLength((await db.takes.count()) - 1);
   });
 
   it('tells of a record that this Gilvo has no table for', async () => {

@@ -8,6 +8,7 @@ import type { Sitting, Take } from '@/core/sitting';
 import { sitterSchema } from '@/core/people';
 import { GilvoDatabase } from '../store/database';
 import { DEMO_SITTING, demoTakes, placeDemo } from '../demo/demo';
+import { CLUB_SITTING, clubTakes } from '../demo/demoClub';
 import { DEMO_GROUPS, DEMO_PEOPLE } from '../demo/demoPeople';
 import { addPeople, addPerson, binPeople, changeSitting, removeGroup, saveGroup, savePerson } from './people';
 import { erasePerson, mentionsOf, tracesOf } from './erasing';
@@ -94,7 +95,13 @@ describe('an erase', () => {
     expect(await db.sitters.count()).toBe(DEMO_PEOPLE.length - 1);
     expect(await db.surfaces.count()).toBe(0);
     expect((await db.preferences.get('theme'))!.value).toBe('linen');
-    expect((await db.groups.get('demo-eight'))!.members).toHaveLength(3);
+    const eight = (await db.groups.get('demo-eight'))!.members.map((m) => m.sitterId);
+    expect(eight).not.toContain(RUNA);
+    expect(eight).toHaveLength(8);
+    // she leaves the picture of the eight, which stays with the others
+    const takes = (await loadSitting(db, CLUB_SITTING.id))!.takes.map((t) => t.shot.people);
+    expect(takes).toHaveLength(clubTakes().length);
+    expect(Math.max(...takes.map((people) => people.length))).toBe(8);
   });
 
   it('says beforehand what it will take', async () => {

@@ -28,17 +28,25 @@ export function sitterIn(
 }
 
 /** A picture of a sitting as it is for one of its people, among the others as they are dressed in it. */
-export function soloIn(whole: WholeSitting, take: Take, role = firstRole(take.shot)): SoloShot {
-  const look = lookOf(whole.sitting, take);
+export function soloIn(
+  { sitting, people }: Pick<WholeSitting, 'sitting' | 'people'>,
+  take: Take,
+  role = firstRole(take.shot),
+): SoloShot {
+  const look = lookOf(sitting, take);
   return amongOthers(take.shot, role, (personId) => {
-    const person = whole.people.find((p) => p.id === personId);
+    const person = people.find((p) => p.id === personId);
     return person && dressedFor(person, look);
   });
 }
 
 /** Of whom a picture is, where a sitting has several people and it has to be said. */
 export function whoseIn(whole: WholeSitting, take: Take): Sitter[] {
-  if (whole.sitting.personIds.length < 2) return [];
+  return whole.sitting.personIds.length < 2 ? [] : peopleIn(whole, take);
+}
+
+/** The people of a picture of a sitting whose records are here. */
+export function peopleIn(whole: WholeSitting, take: Take): Sitter[] {
   return take.shot.people.flatMap(({ role }) => sitterIn(whole, take, role) ?? []);
 }
 
@@ -72,10 +80,12 @@ export async function loadSitting(db: GilvoDatabase, sittingId: string): Promise
 export function keptWhereEqual(before: WholeSitting, now: WholeSitting): WholeSitting {
   if (isEqual(before, now)) return before;
   const kept = <T>(was: T, is: T): T => (isEqual(was, is) ? was : is);
+  const keptEach = <T extends { id: string }>(were: T[], are: T[]): T[] =>
+    isEqual(were, are) ? were : are.map((one) => kept(were.find((w) => w.id === one.id) ?? one, one));
   return {
     sitting: kept(before.sitting, now.sitting),
-    people: now.people.map((one) => kept(before.people.find((p) => p.id === one.id) ?? one, one)),
-    takes: now.takes.map((take) => kept(before.takes.find((t) => t.id === take.id) ?? take, take)),
+    people: keptEach(before.people, now.people),
+    takes: keptEach(before.takes, now.takes),
     frames: kept(before.frames, now.frames),
   };
 }

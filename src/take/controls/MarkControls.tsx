@@ -1,9 +1,9 @@
 'use client';
 
-import { MARK_RANGE, MARK_TURN_RANGE, OWN_MARK, type Mark } from '@/core/scene';
-import type { Role } from '@/core/shot';
+import { MARK_LEVEL_RANGE, MARK_RANGE, MARK_TURN_RANGE, OWN_MARK, type Mark } from '@/core/scene';
 import { Choice } from '@/ui/fields/Choice';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
+import type { OtherNamed } from '../people/othersNamed';
 import { usePoseStore } from '../poseStore';
 
 /** So far from the set's own mark the sliders go, metres. */
@@ -17,10 +17,18 @@ const ROWS = [
   ['turnLeftDeg', 'turned left', MARK_TURN_RANGE],
 ] as const;
 
+/** A mark at a height; on the floor it has none. */
+function lifted({ levelM: _, ...mark }: Mark, levelM: number): Mark {
+  return levelM > 0 ? { ...mark, levelM } : mark;
+}
+
+/** Standing on the mark, and not close to somebody. */
+const PLACED = 'on the mark';
+
 interface MarkControlsProps {
   mark: Mark | undefined;
-  /** The others, of whom one can stand close to the first. */
-  others: readonly Role[];
+  /** The others, to one of whom one can stand close. */
+  others: readonly OtherNamed[];
 }
 
 /** Where one of several stands, as numbers, or close to somebody. */
@@ -31,11 +39,14 @@ export function MarkControls({ mark = OWN_MARK, others }: MarkControlsProps) {
     <>
       <Choice
         label="stands"
-        value={near ? 'near' : 'placed'}
-        options={['placed', 'near'] as const}
-        words={{ placed: 'on the mark', near: 'close to the other' }}
-        onChange={(how) =>
-          setMark(how === 'near' ? { ...place, near: { role: others[0]!, gapM: 0 } } : place)
+        value={near?.role ?? PLACED}
+        options={[PLACED, ...others.map((o) => o.role)]}
+        words={{
+          [PLACED]: PLACED,
+          ...Object.fromEntries(others.map(({ role, name }) => [role, `close to ${name}`])),
+        }}
+        onChange={(to) =>
+          setMark(to === PLACED ? place : { ...place, near: { role: to, gapM: near?.gapM ?? 0 } })
         }
       />
       {near && (
@@ -50,6 +61,14 @@ export function MarkControls({ mark = OWN_MARK, others }: MarkControlsProps) {
           onDrag={setDragging}
         />
       )}
+      <NumberSlider
+        label="Stands: on a box"
+        short="on a box"
+        value={mark.levelM ?? 0}
+        {...MARK_LEVEL_RANGE}
+        onChange={(levelM) => setMark(lifted(mark, levelM))}
+        onDrag={setDragging}
+      />
       {ROWS.map(([name, label, { min, max, step, unit }]) => (
         <NumberSlider
           key={name}

@@ -1,4 +1,4 @@
-import type { SoloShot } from '@/core/shot';
+import { standsOn, type SoloShot } from '@/core/shot';
 import { footprintsOf, groundOf } from '@/core/scene';
 import { SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
@@ -8,7 +8,7 @@ import type { Plan } from './planScale';
 const RAISED_M = 0.1;
 
 function Footprints({ plan, shot }: { plan: Plan; shot: SoloShot }) {
-  const things = [...(shot.pose.objects ?? []), ...groundOf(plan.room).furniture];
+  const things = [...standsOn(shot), ...groundOf(plan.room).furniture];
   return footprintsOf(things).map(({ outline, topM }, i) => (
     <polygon
       key={i}

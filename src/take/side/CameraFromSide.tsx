@@ -10,7 +10,7 @@ interface CameraProps {
 
 /** The camera, to be taken hold of, with the height of its lens and its distance. */
 export function CameraFromSide({ elevation, camera, takeHold }: CameraProps) {
-  const { lensX, sitterX } = elevation;
+  const { lensX, markX } = elevation;
   const lensY = elevation.Y(camera.heightM);
   const words = { fontSize: elevation.textSize, fill: 'currentColor' };
   return (
@@ -28,7 +28,7 @@ export function CameraFromSide({ elevation, camera, takeHold }: CameraProps) {
       >
         lens {camera.heightM.toFixed(2)} m
       </text>
-      <text {...words} x={(sitterX + lensX) / 2} y={ELEVATION_HEIGHT - 6} textAnchor="middle">
+      <text {...words} x={(markX + lensX) / 2} y={ELEVATION_HEIGHT - 6} textAnchor="middle">
         {camera.distanceM.toFixed(1)} m
       </text>
     </>

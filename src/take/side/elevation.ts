@@ -6,9 +6,12 @@ import { DRAWING_WIDTH } from '../dragOnDrawing';
 
 /** The set seen from the side of the lens axis, in the units of the drawing. */
 export interface Elevation {
-  /** Where the sitter stands, and where the lens. */
+  /** Where the set's own mark is, where the sitter stands, and where the lens. */
+  markX: number;
   sitterX: number;
   lensX: number;
+  /** Where the others of the picture stand, and the heights of their crowns, metres. */
+  others: readonly { x: number; crownM: number }[];
   /** Units of the drawing a metre. */
   scale: number;
   /** Heights over the floor, metres: the sitter's crown and eyes. */
@@ -24,7 +27,7 @@ export interface Elevation {
 
 export const ELEVATION_HEIGHT = 118;
 export const FLOOR_Y = 98;
-const SITTER_X = 30;
+const MARK_X = 30;
 /** Room for the lens axis and for what stands high. */
 const ROOM = { along: 150, up: 84 };
 /** Nothing is drawn nearer to the ends than this. */
@@ -45,21 +48,31 @@ function sourceTopsM({ light }: SoloShot): number[] {
 export function elevationOf(shot: SoloShot, report: ShotReport | null, textSize: number): Elevation {
   const { camera } = shot;
   const crownM = report?.points.crown[1] ?? USUAL_CROWN_M;
-  const highestM = Math.max(crownM + 0.1, camera.heightM + 0.15, ...sourceTopsM(shot));
+  const theirCrowns = report?.others.map((o) => o.crown) ?? [];
+  const highestM = Math.max(
+    crownM + 0.1,
+    ...theirCrowns.map((c) => c[1] + 0.1),
+    camera.heightM + 0.15,
+    ...sourceTopsM(shot),
+  );
   const scale = Math.min(ROOM.along / Math.max(2.2, camera.distanceM), ROOM.up / highestM);
   const arc = radians(camera.arcDeg);
+  const along = ([x, , z]: readonly number[]) => {
+    const at = MARK_X + (x! * Math.sin(arc) + z! * Math.cos(arc)) * scale;
+    return Math.min(DRAWING_WIDTH - EDGE, Math.max(EDGE, at));
+  };
   return {
-    sitterX: SITTER_X,
-    lensX: SITTER_X + camera.distanceM * scale,
+    markX: MARK_X,
+    // one who is alone stands on the mark, however the head is carried
+    sitterX: report && report.others.length > 0 ? along(report.points.neckBase) : MARK_X,
+    lensX: MARK_X + camera.distanceM * scale,
+    others: theirCrowns.map((crown) => ({ x: along(crown), crownM: crown[1] })),
     scale,
     crownM,
     eyesM: report ? report.points.eyes.left[1] : crownM - EYES_BELOW_CROWN_M,
     textSize,
     Y: (heightM) => FLOOR_Y - heightM * scale,
     toHeightM: (y) => (FLOOR_Y - y) / scale,
-    along: ([x, , z]) => {
-      const along = SITTER_X + (x! * Math.sin(arc) + z! * Math.cos(arc)) * scale;
-      return Math.min(DRAWING_WIDTH - EDGE, Math.max(EDGE, along));
-    },
+    along,
   };
 }

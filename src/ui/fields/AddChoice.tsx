@@ -1,9 +1,22 @@
+/** Values with their words. */
+type Options = readonly (readonly [value: string, words: string])[];
+
+function OptionsOf({ options }: { options: Options }) {
+  return options.map(([value, words]) => (
+    <option key={value} value={value}>
+      {words}
+    </option>
+  ));
+}
+
 interface AddChoiceProps {
   /** The name for a screen reader. */
   label: string;
   /** What stands there while nothing is chosen. */
   empty: string;
-  options: readonly (readonly [value: string, words: string])[];
+  options?: Options;
+  /** More of them under a head each. */
+  groups?: readonly (readonly [head: string, options: Options])[];
   className?: string;
   onChoose(value: string): void;
 }
@@ -12,7 +25,8 @@ interface AddChoiceProps {
 export function AddChoice({
   label,
   empty,
-  options,
+  options = [],
+  groups = [],
   className = 'w-auto max-w-full',
   onChoose,
 }: AddChoiceProps) {
@@ -26,10 +40,11 @@ export function AddChoice({
       <option value="" disabled>
         {empty}
       </option>
-      {options.map(([value, words]) => (
-        <option key={value} value={value}>
-          {words}
-        </option>
+      <OptionsOf options={options} />
+      {groups.map(([head, all]) => (
+        <optgroup key={head} label={head}>
+          <OptionsOf options={all} />
+        </optgroup>
       ))}
     </select>
   );

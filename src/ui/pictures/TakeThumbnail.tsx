@@ -20,7 +20,8 @@ export function TakeThumbnail({ whole, take, scale, className, label }: TakeThum
   const sitter = sitterIn(whole, take);
   const look = lookOf(whole.sitting, take);
   const profile = useMemo(() => sitter && dressedFor(sitter, look), [sitter, look]);
-  const shot = useMemo(() => soloIn(whole, take), [whole, take]);
+  const { sitting, people } = whole;
+  const shot = useMemo(() => soloIn({ sitting, people }, take), [sitting, people, take]);
   if (!profile)
     return (
       <span

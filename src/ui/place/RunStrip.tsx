@@ -7,7 +7,7 @@ import type { Take } from '@/core/sitting';
 import { changeCost } from '@/core/sequence';
 import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '../pictures/TakeThumbnail';
-import { namesOf } from './namesOf';
+import { calledOf } from './namesOf';
 
 interface RunCardProps {
   whole: WholeSitting;
@@ -23,7 +23,7 @@ interface RunCardProps {
 /** One pose of the run, and what the change to it costs. */
 const RunCard = memo(function RunCard(props: RunCardProps) {
   const { whole, take, before, taken, href, isCurrent } = props;
-  const whose = namesOf(whoseIn(whole, take).map((p) => ({ name: p.addressAs })));
+  const whose = calledOf(whoseIn(whole, take));
   const cost = useMemo(() => before && changeCost(before.shot, take.shot), [before, take]);
   return (
     <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">

@@ -3,7 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Sitting } from '@/core/sitting';
 import { allSittings, database, loadSitting, namesOfSitters, type WholeSitting } from '@/data';
-import { namesOf } from '@/ui/place/namesOf';
+import { inOneLine } from '@/ui/place/namesOf';
 
 /** Sittings that are shown whole; the others stand in a list. */
 const SHOWN_WHOLE = 4;
@@ -46,7 +46,7 @@ export function useDesk(ready: boolean): Desk | null | undefined {
       .filter((s) => !isWhole.has(s.id))
       .map((sitting) => ({
         sitting,
-        names: namesOf(sitting.personIds.flatMap((id) => names.get(id) ?? []).map((name) => ({ name }))),
+        names: inOneLine(sitting.personIds.flatMap((id) => names.get(id) ?? [])),
       }));
     return { whole, listed, lastTakeId };
   }, [ready]);

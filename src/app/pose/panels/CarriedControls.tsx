@@ -13,7 +13,14 @@ import {
   type LegMode,
   type Pose,
 } from '@/core/pose';
-import { SUPPORT_KINDS, supportAt, SUPPORTS, type Support, type SupportKindName } from '@/core/scene';
+import {
+  MOST_SUPPORTS,
+  SUPPORT_KINDS,
+  supportAt,
+  SUPPORTS,
+  type Support,
+  type SupportKindName,
+} from '@/core/scene';
 import { otherSide, type Side } from '@/core/units';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
@@ -127,7 +134,7 @@ export function CarriedControls({ pose, wheelchairSeatM }: { pose: Pose; wheelch
           words={CARRIED_WORDS}
           onChange={(support) => setPose(carriedIn(pose, support))}
         />
-        {objects.length < 4 && (
+        {objects.length < MOST_SUPPORTS && (
           <Choice<SupportKindName | 'none'>
             label="add"
             value="none"

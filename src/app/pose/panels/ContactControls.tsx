@@ -22,10 +22,10 @@ import {
   type Pose,
 } from '@/core/pose';
 import { placesOf, type SupportPlace } from '@/core/scene';
-import type { Role } from '@/core/shot';
 import { SIDES, type Side } from '@/core/units';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
+import type { OtherNamed } from '@/take/people/othersNamed';
 import { usePoseStore } from '@/take/poseStore';
 
 const KIND_WORDS: Record<Contact['kind'], string> = {
@@ -36,12 +36,6 @@ const KIND_WORDS: Record<Contact['kind'], string> = {
   grip: 'grips',
   lean: 'bears weight',
 };
-
-/** Somebody else in the picture whom a hand can be laid on. */
-export interface OtherNamed {
-  role: Role;
-  name: string;
-}
 
 /** Where a contact goes, whoever's place it is. */
 type Place = Pick<Contact, 'to' | 'of'>;

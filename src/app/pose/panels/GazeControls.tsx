@@ -6,6 +6,7 @@ import { EXPRESSIONS, OFF_LENS_RANGES, type ExpressionName, type Gaze, type Pose
 import { SIDES } from '@/core/units';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
+import type { OtherNamed } from '@/take/people/othersNamed';
 import { usePoseStore } from '@/take/poseStore';
 import { Folded } from '@/ui/fields/Folded';
 
@@ -16,7 +17,7 @@ const GAZE_WORDS: Record<Gaze['kind'], string> = {
   down: 'down',
   hand: 'at a hand',
   point: 'at a point',
-  person: 'at another’s eyes or hands',
+  person: 'at somebody',
 };
 
 const ALONE: readonly Gaze['kind'][] = ['lens', 'offLens', 'ahead', 'down', 'hand', 'point'];
@@ -34,10 +35,15 @@ function startOf(kind: Gaze['kind'], role: string): Gaze {
   return kind === 'point' ? { kind, point: [1.5, 1.4, 2] } : { kind };
 }
 
-export function GazeControls({ shot }: { shot: SoloShot }) {
+interface GazeProps {
+  shot: SoloShot;
+  /** The others of the picture, whom one can look at. */
+  others: readonly OtherNamed[];
+}
+
+export function GazeControls({ shot, others }: GazeProps) {
   const { setPose, setDragging } = usePoseStore.getState();
   const { gaze } = shot.pose;
-  const others = shot.among?.others ?? [];
   const set = (next: Gaze) => setPose({ ...shot.pose, gaze: next });
   return (
     <>
@@ -55,6 +61,15 @@ export function GazeControls({ shot }: { shot: SoloShot }) {
           options={SIDES}
           words={{ left: 'left hand', right: 'right hand' }}
           onChange={(side) => set({ kind: 'hand', side })}
+        />
+      )}
+      {gaze.kind === 'person' && others.length > 1 && (
+        <Choice
+          label="at whom"
+          value={gaze.role}
+          options={others.map((o) => o.role)}
+          words={Object.fromEntries(others.map(({ role, name }) => [role, name]))}
+          onChange={(role) => set({ ...gaze, role })}
         />
       )}
       {gaze.kind === 'person' && (

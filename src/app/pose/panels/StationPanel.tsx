@@ -16,13 +16,14 @@ import { SIDES } from '@/core/units';
 import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
 import { CarriedControls, LegControls } from './CarriedControls';
 import { Choice } from '@/ui/fields/Choice';
-import { BackContact, HandContacts, LimbContacts, type OtherNamed } from './ContactControls';
+import { BackContact, HandContacts, LimbContacts } from './ContactControls';
 import { Folded } from '@/ui/fields/Folded';
 import { GazeControls, ExpressionControls } from './GazeControls';
 import { CameraControls } from '@/take/controls/CameraControls';
 import { LightControls } from '@/take/controls/LightControls';
 import { Settings } from './SettingControls';
 import { TITLES, HINTS } from './panelWords';
+import type { OtherNamed } from '@/take/people/othersNamed';
 import { usePoseStore, type Panel } from '@/take/poseStore';
 
 const HAND_WORDS: Record<HandShape, string> = {
@@ -110,10 +111,10 @@ function HandsPanel({ shot: { pose } }: PanelProps) {
   ));
 }
 
-function GazePanel({ shot }: PanelProps) {
+function GazePanel({ shot, company }: PanelProps) {
   return (
     <>
-      <GazeControls shot={shot} />
+      <GazeControls shot={shot} others={company} />
       <ExpressionControls pose={shot.pose} />
     </>
   );

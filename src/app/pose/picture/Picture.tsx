@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { frameAspect } from '@/core/camera';
 import { shownStops } from '@/core/picture';
-import type { SoloShot } from '@/core/shot';
+import { standsOn, type SoloShot } from '@/core/shot';
 import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
@@ -13,7 +13,7 @@ import { FrameBox } from '@/ui/pictures/FrameBox';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { useIsDesk } from '@/ui/place/useIsDesk';
 import { usePoseStore, type Overlay, type Panel } from '@/take/poseStore';
-import type { OtherNamed } from '../panels/ContactControls';
+import type { OtherNamed } from '@/take/people/othersNamed';
 import { ChooseOther } from './ChooseOther';
 import { Handles } from './Handles';
 import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
@@ -108,6 +108,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
   const others = useOthers(shot, report);
+  const supports = useMemo(() => (shot ? standsOn(shot) : NO_SUPPORTS), [shot]);
   const view = useMemo(
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
     [look, shot, panel, report],
@@ -124,7 +125,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
       others={others}
       face={report.meteredAt}
       ground={ground}
-      supports={shot.pose.objects ?? NO_SUPPORTS}
+      supports={supports}
       ghost={ghost}
       mode={overlay === 'parts' ? 'parts' : 'picture'}
       exposureStops={props.exposureStops}

@@ -123,7 +123,7 @@ export function useTakeHold(
     event.stopPropagation();
     // keys may come faster than pictures: each goes on from what the last one said
     void ask({
-      shot: chosenShot(usePoseStore.getState())!,
+      shot: { ...chosenShot(usePoseStore.getState())!, among: shot.among },
       handle,
       by: inSet(view, arrow[0] * KEY_M, arrow[1] * KEY_M),
     });

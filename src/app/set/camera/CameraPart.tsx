@@ -1,54 +1,16 @@
 'use client';
 
-import { frameAspect, type Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import { roomForCameraM } from '@/core/set';
-import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 import type { SetAtWork } from '../useSetAtWork';
 import { CameraGoalPart } from './CameraGoalPart';
 import { FitsTable } from './FitsTable';
-import { CropMarks, FormatsPart } from './FormatsPart';
-import { FramePart } from './FramePart';
+import { FormatsPart } from './FormatsPart';
 import { FramingPart } from './FramingPart';
 import { HoldPart } from './HoldPart';
 import { KitPart } from './KitPart';
 import { SharpTable } from './SharpTable';
-
-/** Long side of the small picture, pixels. */
-const PICTURE_PX = { upright: 270, landscape: 240 } as const;
-
-/** Size of the small picture: the frame's own aspect. */
-function pictureSize(camera: Camera): { width: number; height: number } {
-  const aspect = frameAspect(camera);
-  const long = PICTURE_PX[camera.orientation];
-  return aspect < 1 ? { width: long * aspect, height: long } : { width: long, height: long / aspect };
-}
-
-function SmallPicture({ set: { profile, shot, camera, ground, report, uses } }: { set: SetAtWork }) {
-  return (
-    <div className="shrink-0">
-      <div className="relative overflow-hidden" style={pictureSize(camera)}>
-        <PoseThumbnail
-          profile={profile}
-          shot={shot}
-          scale={2}
-          isFleeting
-          className="h-full w-full"
-          label={`${shot.pose.name} through this lens`}
-        />
-        <CropMarks uses={uses} />
-      </div>
-      {report && (
-        <FramePart
-          profile={profile}
-          shot={shot}
-          ground={ground}
-          faceDistanceM={report.numbers.faceDistanceM}
-        />
-      )}
-    </div>
-  );
-}
+import { SmallPicture } from './SmallPicture';
 
 interface PosedProps {
   set: SetAtWork;
@@ -62,7 +24,7 @@ function Framed({ set, points }: PosedProps) {
     <>
       <FramingPart camera={camera} points={points} framing={framing} onFraming={setFraming} badCut={badCut} />
       <FormatsPart uses={uses} camera={camera} points={points} roomM={roomForCameraM(room, camera.arcDeg)} />
-      <HoldPart camera={camera} points={points} />
+      <HoldPart camera={camera} points={points} faces={set.faces.map((f) => f.at)} />
     </>
   );
 }

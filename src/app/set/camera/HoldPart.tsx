@@ -5,6 +5,7 @@ import { CAMERA_RANGES, type Camera } from '@/core/camera';
 import type { FigurePoints } from '@/core/figure';
 import {
   apertureToHoldF,
+  facesHeld,
   HELD_SHARP,
   MOVEMENTS,
   nearEye,
@@ -13,11 +14,42 @@ import {
   type HeldSharp,
   type Movement,
 } from '@/core/set';
+import type { Vec3 } from '@/core/units';
 import { NumberField } from '@/ui/fields/NumberField';
 import { usePoseStore } from '@/take/poseStore';
 
+/** What holds the faces of all who are in the picture, and where it is focused. */
+function AllFaces({ camera, faces }: Pick<HoldPartProps, 'camera' | 'faces'>) {
+  const held = facesHeld(camera, faces);
+  if (!held) return null;
+  const f = Math.ceil(held.apertureF * 10) / 10;
+  return (
+    <p className="mt-1" data-testid="all-faces">
+      all {faces.length} faces{' '}
+      <button
+        type="button"
+        className="link-act"
+        disabled={f > CAMERA_RANGES.apertureF.max}
+        onClick={() =>
+          usePoseStore.getState().setCameraNumber('apertureF', Math.max(f, CAMERA_RANGES.apertureF.min))
+        }
+      >
+        f/{f.toFixed(1)}
+      </button>
+      , focused at {held.focusM.toFixed(2)} m
+    </p>
+  );
+}
+
+interface HoldPartProps {
+  camera: Camera;
+  points: FigurePoints;
+  /** Middles of all faces of the picture, set frame, metres. */
+  faces: readonly Vec3[];
+}
+
 /** The aperture that would hold more, and the slowest safe shutter. */
-export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoints }) {
+export function HoldPart({ camera, points, faces }: HoldPartProps) {
   const { setCameraNumber } = usePoseStore.getState();
   const { min, max } = CAMERA_RANGES.apertureF;
   const eye = nearEye(camera, points);
@@ -51,6 +83,7 @@ export function HoldPart({ camera, points }: { camera: Camera; points: FigurePoi
           );
         })}
       </ul>
+      {faces.length > 1 && <AllFaces camera={camera} faces={faces} />}
       <div className="mt-1 grid grid-cols-[140px_1fr] items-end gap-2">
         <NumberField
           label="row of faces, deep, m"

@@ -8,6 +8,7 @@ import type { Ground, Room } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
 import { usePoseStore } from '@/take/poseStore';
 import { ExposurePart } from './ExposurePart';
+import { FacesOfPicture, type NamedFace } from './FacesOfPicture';
 import { FacesPart } from './FacesPart';
 import { FaceOfLight } from './FaceOfLight';
 import { LightGoalPart } from './LightGoalPart';
@@ -23,12 +24,15 @@ interface LightPartProps {
   ground: Ground;
   /** The sitter as posed; null until that is known. */
   points: FigurePoints | null;
+  /** All faces of a picture of several; one who is alone has a row imagined. */
+  faces: readonly NamedFace[];
   meter: HeldMeter | null;
   onMeter(meter: HeldMeter | null): void;
 }
 
 /** What the light does to this sitter, and light by goal. */
-export function LightPart({ profile, shot, room, ground, points, meter, onMeter }: LightPartProps) {
+export function LightPart(props: LightPartProps) {
+  const { profile, shot, room, ground, points, faces, meter, onMeter } = props;
   const dragging = usePoseStore((s) => s.dragging);
   const ask = useCallback(() => studio('live').light(profile, shot, ground), [profile, shot, ground]);
   const { value, refused, busy } = useNewest(ask);
@@ -67,7 +71,8 @@ export function LightPart({ profile, shot, room, ground, points, meter, onMeter 
           backgroundStops={value.backgroundStops}
         />
       )}
-      {points && <FacesPart shot={shot} room={room} points={points} />}
+      {faces.length > 1 && <FacesOfPicture shot={shot} room={room} faces={faces} />}
+      {points && faces.length < 2 && <FacesPart shot={shot} room={room} points={points} />}
       {value && points && (
         <MeterPart
           profile={profile}

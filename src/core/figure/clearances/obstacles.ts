@@ -6,11 +6,11 @@ import type { Clearance } from './clearance';
 
 /** Everything beside the trunk that arms keep clear of: legs, supports and the level on which the body lies. */
 export function obstacles(frames: Frames, carriage: Carriage): Clearance {
-  const { body, solids, levelM } = carriage;
+  const { body, solids, mark } = carriage;
   const legs = SIDES.map((side) => limbDistance(frames, body, 'leg', side));
-  const upright = standsFree(carriage);
+  const levelM = standsFree(carriage) ? (mark.levelM ?? 0) : carriage.levelM;
   return (p) => {
-    const least = Math.min(p[1] - (upright ? 0 : levelM), legs[0]!(p), legs[1]!(p));
+    const least = Math.min(p[1] - levelM, legs[0]!(p), legs[1]!(p));
     return solids.length > 0 ? Math.min(least, supportDistance(carriage, p)) : least;
   };
 }

@@ -1,6 +1,6 @@
 import { MOTIONS, type Body } from '../../body';
 import { contactSide, settingOf, SETTINGS, sided } from '../../pose';
-import { dot, SIDES, subtract, type Side } from '../../units';
+import { dot, lengthOf, SIDES, subtract, type Side } from '../../units';
 import type { ArmAngles } from '../arms/armBones';
 import { isPropped, standsFree, type Carriage } from '../carriage';
 import type { GazeAngles } from '../head/gaze';
@@ -8,7 +8,7 @@ import { turned, type Frames } from '../joints/frames';
 import type { PlacedLeg } from '../legs/legBones';
 import type { Foot } from '../legs/stance';
 import { balanceTarget } from '../trunk/mass';
-import { reachGaps, targetOf, type ReachGoal } from '../trunk/reach';
+import { headGap, reachGaps, targetOf, type ReachGoal } from '../trunk/reach';
 import { wantedPelvisOf } from '../trunk/residuals';
 import type { TrunkState } from '../trunk/trunk';
 import type { Balance } from './balance';
@@ -47,6 +47,7 @@ export function unreachedOf(solved: Solved): Unreached[] {
   const told: Told[] = [
     ...SIDES.flatMap((side) => limbsTold(solved, side)),
     ...restsTold(solved),
+    ...headsTold(solved),
     ...placesTold(solved),
     ...standingTold(solved),
     ...wholeTold(solved),
@@ -87,12 +88,26 @@ function kneeTold(carriage: Carriage, { bendDeg }: PlacedLeg, side: Side): Told[
   return [{ id: 'knee', side, amount, asked, found: bendDeg }];
 }
 
+/** A head may lie so far beside its place on somebody else: a brow is no smaller (common practice). */
+const REPORT_HEAD_ASIDE_M = 0.01;
+
+/** Heads that stay off their place on somebody else, or lie beside it. */
+function headsTold({ frames, carriage, goals }: Solved): Told[] {
+  return goals.flatMap(({ contact, side, kind }): Told[] => {
+    const gap = kind === 'head' && headGap(frames, carriage, contact);
+    if (!gap) return [];
+    const asideM = lengthOf(gap.across);
+    if (Math.abs(gap.alongM) <= REPORT_M && asideM <= REPORT_HEAD_ASIDE_M) return [];
+    return [{ id: 'head', side, amount: Math.hypot(gap.alongM, asideM), to: contact.to }];
+  });
+}
+
 /** Backs and shoulders that stay off what they lie on; hands and elbows are told by their arms. */
 function restsTold({ frames, carriage, goals }: Solved): Told[] {
   const gaps = reachGaps(frames, carriage, goals);
   return goals.flatMap(({ contact, side, kind }, i): Told[] => {
     const amount = Math.abs(gaps[i]!);
-    if ((kind !== 'back' && kind !== 'shoulder' && kind !== 'head') || amount <= REPORT_M) return [];
+    if ((kind !== 'back' && kind !== 'shoulder') || amount <= REPORT_M) return [];
     return [{ id: kind, side, amount, to: contact.to }];
   });
 }

@@ -1,5 +1,5 @@
 import { isAlongLevel, settingOf } from '../../pose';
-import { pointOfMark } from '../../scene';
+import { pointOfMark, type Patch } from '../../scene';
 import { add, clamp, dot, type Vec3 } from '../../units';
 import type { Carriage } from '../carriage';
 import { legRadiusM } from '../legs/legBones';
@@ -28,15 +28,16 @@ export function anchorOf(carriage: Carriage): Anchor {
     const across = turnedRight(seat.along);
     const extent = (d: Vec3) =>
       Math.abs(dot(d, seat.along)) * seat.halfAlongM + Math.abs(dot(d, across)) * seat.halfAcrossM;
-    const deep = extent(front);
+    const deep = Math.min(extent(front), edgeAheadM(seat, front, across));
     const depth = settingOf(pose, 'seatDepthShare');
     const nearest = deep - FROM_FRONT_EDGE * lengths.frameM;
     // no deeper than lets the calves hang in front of the edge
     const byThighs = deep + CALF_CLEAR + legRadiusM(body, 'calf') - lengths.thighM * 0.98;
     const deepest = Math.min(nearest, Math.max(byThighs, -deep + FROM_BACK * lengths.frameM));
     const ahead = nearest + (deepest - nearest) * depth;
-    const aside = settingOf(pose, 'seatLeftShare') * extent(left);
-    const pelvis = add(add(seat.point, front, ahead), left, aside);
+    const along = isLong(seat) ? towards(seat.along, left) : left;
+    const aside = settingOf(pose, 'seatLeftShare') * extent(along);
+    const pelvis = add(add(seat.point, front, ahead), along, aside);
     pelvis[1] = seat.point[1] + seatGapM;
     return { pelvis, under: add([pelvis[0], 0, pelvis[2]], front, thighReach(carriage, pelvis[1])) };
   }
@@ -45,6 +46,24 @@ export function anchorOf(carriage: Carriage): Anchor {
   const on = pose.on === 'seat' ? seatMiddle(carriage) : pointOfMark(carriage.mark);
   const pelvis: Vec3 = [on[0], levelM + height, on[2]];
   return { pelvis, under: [pelvis[0], 0, pelvis[2]] };
+}
+
+/** Seats so much wider than deep are benches: who turns on one sits no further ahead for it. A sofa is deep enough. */
+const LONG_SEAT = 3.2;
+
+function isLong({ halfAlongM, halfAcrossM }: Patch): boolean {
+  return halfAlongM > LONG_SEAT * halfAcrossM;
+}
+
+/** A direction, or its opposite, whichever goes more the way of another. */
+function towards(direction: Vec3, way: Vec3): Vec3 {
+  return dot(direction, way) < 0 ? add([0, 0, 0], direction, -1) : direction;
+}
+
+/** From the middle line of a long seat to its edge, along the way that the sitter faces, metres. */
+function edgeAheadM(seat: Patch, front: Vec3, across: Vec3): number {
+  const { halfAcrossM } = seat;
+  return isLong(seat) ? halfAcrossM / Math.max(1e-6, Math.abs(dot(front, across))) : Infinity;
 }
 
 function seatMiddle({ supports, mark }: Carriage): Vec3 {

@@ -72,7 +72,7 @@ function firmnessOf(pose: Pose, id: SettingId, { unsaid, said }: Firmness): numb
 }
 
 /** How far a value lies beyond what is allowed either way, weighed as a limit. */
-function beyond(value: number, most: number): number {
+export function beyond(value: number, most: number): number {
   return Math.max(0, Math.abs(value) - most) * LIMIT_PER_DEG;
 }
 

@@ -29,10 +29,6 @@ export interface Arrangement {
   first?: 'shorter' | 'taller';
   supports: readonly Support[];
   message: Message;
-  /** What is looked after while it is tried, where somebody could fall or be hurt. */
-  caution?: string;
-  /** So long it is held before it looks posed, seconds. */
-  holdS?: number;
 }
 
 type HandOn = Extract<Contact['part'], `${Side}:palm` | `${Side}:fingertips`>;

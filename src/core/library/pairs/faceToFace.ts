@@ -53,7 +53,6 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
     ],
     supports: [],
     message: TENDER,
-    holdS: 3,
   },
   {
     id: 'nearKiss',
@@ -81,7 +80,6 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
     ],
     supports: [],
     message: TENDER,
-    holdS: 3,
   },
   {
     id: 'embrace',

@@ -3,7 +3,6 @@ import type { Figure } from '../../figure';
 import { irradianceFrom, lightingOf, type Lighting } from '../../light';
 import type { Ground } from '../../scene';
 import { apart, type Vec3 } from '../../units';
-import { assertLightClear } from '../clearOfSitter';
 import { CLOSE_RADIUS_M, closeShadows } from '../shade/closeShadows';
 import {
   facePattern,
@@ -19,7 +18,7 @@ import type { LightReading, PatternReading } from '../face';
 import { barycentric, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
 import { shareReaching, type ShadowMap } from '../raster/shadow';
-import { lightingFor, meteredAt, putOnSet } from '../company';
+import { assertLampsClear, lightingFor, meteredAt, putOnSet } from '../company';
 import { bodyWithoutHead, chartFor, figureFor, skinnedBody, type StandIn } from '../standIn';
 import { shadingOf } from '../seeShot';
 import type { SoloShot } from '../../shot';
@@ -31,7 +30,7 @@ import type { SoloShot } from '../../shot';
 export function seeLight(standIn: StandIn, shot: SoloShot, ground: Ground): LightReading {
   const view = viewOf(shot.camera);
   const figure = figureFor(standIn, shot, view.eye);
-  assertLightClear(shot.light, standIn.body, figure);
+  assertLampsClear(standIn, shot, figure);
   const lighting = lightingFor(standIn, shot, figure, ground);
   return readLight(
     chartFor(standIn),
@@ -70,7 +69,7 @@ export function seeFace(standIn: StandIn, shot: SoloShot, ground: Ground, sizePx
   const { surface, skinned } = standIn;
   const lens = viewOf(shot.camera).eye;
   const figure = figureFor(standIn, shot, lens);
-  assertLightClear(shot.light, standIn.body, figure);
+  assertLampsClear(standIn, shot, figure);
   const supports = putOnSet(standIn, shot, figure, ground);
   const { points } = figure;
   const middle = [0, 1, 2].map((c) => (points.crown[c]! + 2 * points.chin[c]! + points.nose[c]!) / 4) as Vec3;

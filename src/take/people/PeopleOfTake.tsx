@@ -1,17 +1,17 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { ARRANGEMENTS } from '@/core/library';
-import { latestConsents } from '@/core/people';
-import { personOf, shows, touching, type Posed } from '@/core/shot';
+import { personOf, shows, type Posed } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { AddChoice } from '@/ui/fields/AddChoice';
 import { Folded } from '@/ui/fields/Folded';
 import { PersonChoice } from '@/ui/fields/PersonChoice';
-import { namesOf } from '@/ui/place/namesOf';
-import { MarkControls } from './controls/MarkControls';
-import { usePoseStore } from './poseStore';
+import { MarkControls } from '../controls/MarkControls';
+import { usePoseStore } from '../poseStore';
+import { Arrange } from './Arrange';
+import { othersNamed } from './othersNamed';
+import { ToldOfPeople } from './ToldOfPeople';
 
 interface PeopleOfTakeProps {
   whole: WholeSitting;
@@ -62,52 +62,6 @@ function ComeAndGo({ whole: { people }, take }: PeopleOfTakeProps) {
   );
 }
 
-const ARRANGED = Object.entries(ARRANGEMENTS);
-
-/** Poses both together as the house has it. */
-function Arrange({ whole: { people } }: PeopleOfTakeProps) {
-  const { arrange } = usePoseStore.getState();
-  const statureM = (id: string) => people.find((p) => p.id === id)?.profile.statureM;
-  return (
-    <select
-      className="field w-full"
-      aria-label="Arrange the two"
-      value=""
-      onChange={(e) => {
-        const chosen = ARRANGED.flatMap(([, all]) => all).find((a) => a.id === e.target.value);
-        if (chosen) arrange(chosen, statureM);
-      }}
-    >
-      <option value="" disabled>
-        arrange the two
-      </option>
-      {ARRANGED.map(([group, all]) => (
-        <optgroup key={group} label={group}>
-          {all.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </optgroup>
-      ))}
-    </select>
-  );
-}
-
-/** Whoever has not agreed to touch is asked before somebody lays a hand on them. */
-function AskFirst({ whole: { people }, take }: PeopleOfTakeProps) {
-  const touched = touching(take.shot).map((p) => p.personId);
-  const open = people.filter(
-    (p) => touched.includes(p.id) && latestConsents(p.consents).touch?.answer !== 'yes',
-  );
-  if (open.length === 0) return null;
-  return (
-    <p className="text-xs">
-      They touch: ask {namesOf(open.map((p) => ({ name: p.addressAs })))} first whether that is all right.
-    </p>
-  );
-}
-
 /** Who is in the picture, where a sitting has several people, and where whoever is in the hand stands. */
 export function PeopleOfTake({ whole, take }: PeopleOfTakeProps) {
   const { role, setPerson } = usePoseStore();
@@ -119,11 +73,11 @@ export function PeopleOfTake({ whole, take }: PeopleOfTakeProps) {
       {isSeveral && <InPicture whole={whole} take={take} />}
       <PersonChoice label="picture of" people={whole.people} personId={personId} onChoose={setPerson} />
       <ComeAndGo whole={whole} take={take} />
-      {take.shot.people.length === 2 && <Arrange whole={whole} take={take} />}
-      <AskFirst whole={whole} take={take} />
+      {take.shot.people.length === 2 && <Arrange people={whole.people} />}
+      <ToldOfPeople whole={whole} take={take} />
       {isSeveral && (
         <Folded title="Where they stand" isSet={false}>
-          <MarkControls mark={mark} others={take.shot.people.map((p) => p.role).filter((r) => r !== role)} />
+          <MarkControls mark={mark} others={othersNamed(whole, take, role)} />
         </Folded>
       )}
     </section>

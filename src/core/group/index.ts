@@ -1,0 +1,19 @@
+export {
+  arrangeGroup,
+  exchanged,
+  LEAST_GROUP,
+  rearranged,
+  type GroupAsked,
+  type GroupOrder,
+} from './arrange';
+export { groupSheet, type GroupSheet, type NumberedPlace } from './groupSheet';
+export { groupShot, type PlacedOrder } from './asShot';
+export { type Modelled } from './laidOut';
+export { type LevelId } from './levels';
+export { bringsSeat, type Member } from './member';
+export { MEANS_RANGES, type Means } from './means';
+export { placesOfPlan } from './places';
+export { RELATION_KINDS, type Relation, type RelationKind } from './relation';
+export { type Wishes } from './problem';
+export { type Setting } from './setting';
+export { COVERED_SHARE, type GroupTold } from './told';

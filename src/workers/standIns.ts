@@ -1,0 +1,127 @@
+import { bodyFrom, surfaceOf, type Body, type BodyProfile, type BodySurface, type Detail } from '@/core/body';
+import { createStandIn, type StandIn } from '@/core/picture';
+import type { Role, SoloShot } from '@/core/shot';
+import { database, keepSurface, keptSurface } from '@/data';
+import { alone } from './alone';
+import { castAndKeep, takeKeptHead } from './headCasting';
+import { roleOf } from './roles';
+
+interface Loaded {
+  body: Body;
+  standIn: StandIn;
+  /** The same on the fine surface, for pictures that are looked at closely. */
+  fine?: Promise<StandIn>;
+}
+
+/**
+ * A surface from the store, or built and kept there: by one worker, while another that wants it waits. A store that
+ * cannot be used only costs time.
+ */
+export async function surfaceFor(
+  body: Body,
+  detail: Detail,
+  onPiece?: (done: number, of: number) => void,
+): Promise<BodySurface> {
+  const kept = () => keptSurface(database, body.profile, detail).catch(() => undefined);
+  return (
+    (await kept()) ??
+    alone(`surface ${detail} ${JSON.stringify(body.profile)}`, async () => {
+      const meanwhile = await kept();
+      if (meanwhile) return meanwhile;
+      const surface = surfaceOf(body, detail, onPiece);
+      await keepSurface(database, body.profile, detail, surface).catch(() => undefined);
+      return surface;
+    })
+  );
+}
+
+/** Whether this worker does what nobody waits for. */
+const IS_BACKSTAGE = roleOf(self.name) === 'backstage';
+
+/** Bodies that were asked for last, so that the stand-in of each is built once; the newest last. */
+const bodies = new Map<string, Promise<Loaded>>();
+/** So many are kept where no picture shows more people. */
+const MOST_BODIES = 4;
+
+/** Heads are cast one after the other: each takes what time the worker has to spare. */
+let casting: Promise<void> = Promise.resolve();
+
+/** @param twin which one it is among people of a picture who are built alike: each stands in for one alone. */
+function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<Loaded> {
+  const key = JSON.stringify([profile, twin]);
+  const known = bodies.get(key);
+  const loaded = known ?? load(bodyFrom(profile));
+  bodies.delete(key);
+  bodies.set(key, loaded);
+  while (bodies.size > most) bodies.delete(bodies.keys().next().value!);
+  if (known) return loaded;
+  loaded.then(
+    ({ standIn }) => {
+      if (IS_BACKSTAGE) casting = casting.then(() => castAndKeep(standIn, () => bodies.has(key)));
+    },
+    // a body that could not be had is asked for anew
+    () => bodies.delete(key),
+  );
+  return loaded;
+}
+
+async function load(body: Body): Promise<Loaded> {
+  const standIn = createStandIn(body, await surfaceFor(body, 'measured'));
+  await takeKeptHead(standIn);
+  return { body, standIn };
+}
+
+/** A body with the surface that is measured; its stand-in is kept ready. */
+export async function measuredBody(profile: BodyProfile): Promise<{ body: Body; surface: BodySurface }> {
+  const { body, standIn } = await loadedFor(profile);
+  return { body, surface: standIn.surface };
+}
+
+/** Who stands in for the others of a picture, by their roles. */
+async function companyFor(profile: BodyProfile, { among }: SoloShot): Promise<Map<Role, StandIn>> {
+  const others = among?.others ?? [];
+  const seen = [JSON.stringify(profile)];
+  const company = new Map<Role, StandIn>();
+  for (const { role, profile: theirs } of others) {
+    const key = JSON.stringify(theirs);
+    const twin = seen.filter((k) => k === key).length;
+    seen.push(key);
+    company.set(role, (await loadedFor(theirs, twin, mostFor(others.length))).standIn);
+  }
+  return company;
+}
+
+/** Nobody of a picture is given up for another of it. */
+function mostFor(others: number): number {
+  return Math.max(MOST_BODIES, others + 1);
+}
+
+/**
+ * Does something with whoever stands in for the sitter of a shot, the others there as well: at one go, since the next
+ * that asks for the same sitter can have other company.
+ */
+export async function onSet<T>(
+  profile: BodyProfile,
+  shot: SoloShot,
+  act: (standIn: StandIn) => T,
+): Promise<T> {
+  const company = await companyFor(profile, shot);
+  const { standIn } = await loadedFor(profile, 0, mostFor(company.size));
+  standIn.company = company;
+  return act(standIn);
+}
+
+/** The same on the fine surface of the sitter, which may have to be built first. */
+export async function onFineSet<T>(
+  profile: BodyProfile,
+  shot: SoloShot,
+  act: (standIn: StandIn) => T,
+): Promise<T> {
+  const company = await companyFor(profile, shot);
+  const loaded = await loadedFor(profile, 0, mostFor(company.size));
+  const { body, standIn } = loaded;
+  loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStandIn(body, surface, standIn));
+  const fine = await loaded.fine;
+  fine.company = company;
+  return act(fine);
+}
