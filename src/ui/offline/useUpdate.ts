@@ -2,28 +2,36 @@
 
 import { Serwist } from '@serwist/window';
 import { useEffect, useState } from 'react';
+import { takeNewer } from './takeNewer';
 
-/** Has every file kept for work without network, and hears when a newer Gilvo waits. Returns how it is taken, or null. */
-export function useUpdate(): (() => void) | null {
-  const [take, setTake] = useState<(() => void) | null>(null);
+/** How far a newer Gilvo is on its way: none, ready, asked to begin, or not to be had without network. */
+export type UpdateState = 'none' | 'ready' | 'taking' | 'noNetwork';
+
+export interface Update {
+  state: UpdateState;
+  take(): void;
+}
+
+/** Has every file kept for work without network, and hears when a newer Gilvo waits. */
+export function useUpdate(): Update {
+  const [worker, setWorker] = useState<Serwist | null>(null);
+  const [state, setState] = useState<UpdateState>('none');
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
-    const worker = new Serwist('/serwist/sw.js', { scope: '/', type: 'classic' });
-    worker.addEventListener('waiting', () => {
-      setTake(() => () => {
-        worker.addEventListener('controlling', () => location.reload());
-        // where it waits no more it was taken in another tab, or when the last page of the older one was closed
-        void navigator.serviceWorker.getRegistration().then((registration) => {
-          if (registration?.waiting) worker.messageSkipWaiting();
-          else location.reload();
-        });
-      });
+    const registering = new Serwist('/serwist/sw.js', { scope: '/', type: 'classic' });
+    registering.addEventListener('waiting', () => {
+      setWorker(registering);
+      setState('ready');
     });
     // without it Gilvo works as long as there is a network; without network there is nothing newer
-    void worker
+    void registering
       .register()
-      .then(() => worker.update())
+      .then(() => registering.update())
       .catch(() => undefined);
   }, []);
-  return take;
+  function take(): void {
+    setState('taking');
+    takeNewer(worker!).catch(() => setState('noNetwork'));
+  }
+  return { state, take };
 }
