@@ -56,6 +56,29 @@ it('two are exchanged by keys, and by pressing one and then the other', async ()
   await settled();
 });
 
+it('two are exchanged by dragging one onto the other', async () => {
+  const before = await places();
+  const buttons = await gilvo.driver.findElements(
+    By.css('[aria-label="Places of the group, the front row below"] button'),
+  );
+  await gilvo.driver
+    .actions()
+    .move({ origin: buttons[0]! })
+    .press()
+    .move({ origin: buttons[0]!, x: 9, y: 9 })
+    .perform();
+  await gilvo.driver.actions().move({ origin: buttons[3]! }).move({ origin: buttons[3]!, x: 1 }).perform();
+  await gilvo.one(
+    '[aria-label="Places of the group, the front row below"] div:nth-child(4) > button[data-over="true"]',
+  );
+  await gilvo.driver.actions().release().perform();
+  await comes(async () => (await places()).join() !== before.join(), 'nobody was exchanged');
+  const name = (words: string) => words.replace(/^\d+\s*/, '');
+  const after = await places();
+  expect([name(after[0]!), name(after[3]!)]).toEqual([name(before[3]!), name(before[0]!)]);
+  await settled();
+});
+
 it('one stays while the rest is ordered anew', async () => {
   const kept = (await places())[1]!;
   const name = kept.replace(/^\d+\s*/, '');

@@ -19,6 +19,7 @@ export { girthsOf } from './fields/tape';
 export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './bones/proportions';
 export type { Outfit } from './said/outfit';
 export {
+  hasLimit,
   MOTION_LIMIT_NAMES,
   MOTION_LIMITS,
   MOTION_NAMES,

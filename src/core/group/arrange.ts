@@ -6,7 +6,7 @@ import type { Problem, Wishes } from './problem';
 import { rowPlans, type RowPlan } from './rows';
 import { costOf, ordered, type Order } from './search';
 import type { Setting } from './setting';
-import { facesIn, toldOf, type GroupTold } from './told';
+import { facesIn, STRETCHED_SHARE, toldOf, type GroupTold } from './told';
 
 /** A group at its places. */
 export interface GroupOrder {
@@ -49,8 +49,6 @@ const USUAL_GROUP_F = 8;
 /** What a stop of aperture beyond that, and a stop of falloff beyond what a group bears, cost. */
 const PER_STOP_OF_DEPTH = 6;
 const PER_STOP_OF_FALLOFF = 6;
-/** Heads at the ends drawn wider than this are seen to be, share (common practice: no wider than 35 mm). */
-const STRETCHED_SHARE = 0.05;
 const PER_STRETCH = 60;
 
 /** What a plan costs whoever stands where. */

@@ -16,4 +16,4 @@ export { placesOfPlan } from './places';
 export { RELATION_KINDS, type Relation, type RelationKind } from './relation';
 export { type Wishes } from './problem';
 export { type Setting } from './setting';
-export { COVERED_SHARE, type GroupTold } from './told';
+export { COVERED_SHARE, LEANING_SHARE, NEARLY_IN_LINE_DEG, STRETCHED_SHARE, type GroupTold } from './told';

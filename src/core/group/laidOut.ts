@@ -25,20 +25,22 @@ export interface LaidOut {
   key: Vec3;
 }
 
-/** How each of a group looks at each level; solved once. */
+/** How each of a group looks at each level. */
 export interface Outlines {
   at(member: number, level: LevelId): Outline;
 }
 
+/** Outlines of a body are the same in every order: an exchange solves nobody anew. */
+const outlinesOfBodies = new WeakMap<Body, Partial<Record<LevelId, Outline>>>();
+
 /** Outlines that are worked out when they are first asked for. */
 export function outlinesOf(group: readonly Modelled[]): Outlines {
-  const known = new Map<string, Outline>();
   return {
     at: (member, level) => {
-      const key = `${member} ${level}`;
-      const outline = known.get(key) ?? outlineOf(group[member]!, group[member]!.body, level);
-      known.set(key, outline);
-      return outline;
+      const { body, ...who } = group[member]!;
+      const known = outlinesOfBodies.get(body) ?? {};
+      outlinesOfBodies.set(body, known);
+      return (known[level] ??= outlineOf(who, body, level));
     },
   };
 }

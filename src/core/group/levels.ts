@@ -1,4 +1,4 @@
-import { motionRange, standingMinutes, type BodyProfile } from '../body';
+import { hasLimit, motionRange, standingMinutes, type BodyProfile } from '../body';
 import { IN_A_ROW, type RowCarriage } from '../library';
 import type { Pose } from '../pose';
 
@@ -24,9 +24,6 @@ const BOX_YEARS = 8;
 /** Those who stand for less than this are given a seat where there is one, minutes (common practice). */
 const STANDS_WELL_MIN = 10;
 
-const usesWheelchair = ({ motionLimits }: BodyProfile) => motionLimits?.includes('usesWheelchair') ?? false;
-const isPregnant = ({ motionLimits }: BodyProfile) => motionLimits?.includes('pregnant') ?? false;
-
 /** Older people stand less gladly: 1 at seventy-five. */
 function strainOfStanding(profile: BodyProfile): number {
   const short = standingMinutes(profile) < STANDS_WELL_MIN ? 1 : 0;
@@ -42,7 +39,7 @@ export const LEVELS = {
     behindM: 0.95,
     strain: (profile) => {
       const bends = motionRange(profile, 'kneeFlexion').limitDeg >= FLOOR_DEG;
-      if (!bends || isPregnant(profile) || usesWheelchair(profile)) return null;
+      if (!bends || hasLimit(profile, 'pregnant') || hasLimit(profile, 'usesWheelchair')) return null;
       if (profile.ageYears >= NOT_ON_THE_FLOOR_YEARS) return null;
       return profile.ageYears < 14 ? 0 : 0.1 + Math.max(0, profile.ageYears - 30) / 30;
     },
@@ -59,7 +56,7 @@ export const LEVELS = {
     boxM: 0,
     aheadM: 0.3,
     behindM: 0.55,
-    strain: (profile) => (usesWheelchair(profile) ? null : strainOfStanding(profile)),
+    strain: (profile) => (hasLimit(profile, 'usesWheelchair') ? null : strainOfStanding(profile)),
   },
   box: {
     carriage: 'standing',
@@ -69,7 +66,7 @@ export const LEVELS = {
     strain: (profile) => {
       const { ageYears } = profile;
       const isUnsteady = ageYears >= NOT_ON_A_BOX_YEARS || ageYears < BOX_YEARS;
-      if (isUnsteady || isPregnant(profile) || usesWheelchair(profile)) return null;
+      if (isUnsteady || hasLimit(profile, 'pregnant') || hasLimit(profile, 'usesWheelchair')) return null;
       return standingMinutes(profile) < STANDS_WELL_MIN ? null : 0.2 + strainOfStanding(profile);
     },
   },

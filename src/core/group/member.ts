@@ -1,4 +1,4 @@
-import type { BodyProfile } from '../body';
+import { hasLimit, type BodyProfile } from '../body';
 import type { Role } from '../checks';
 
 /** One of a group. */
@@ -16,5 +16,5 @@ export function isChild({ profile }: Member): boolean {
 
 /** Whether somebody brings a seat of their own. */
 export function bringsSeat({ profile }: Member): boolean {
-  return profile.motionLimits?.includes('usesWheelchair') ?? false;
+  return hasLimit(profile, 'usesWheelchair');
 }

@@ -1,8 +1,9 @@
 import { AIM_RANGE, project, viewOf, type Camera } from '../camera';
+import { about, turned } from '../figure';
 import type { Light } from '../light';
 import type { Room } from '../scene';
 import { roomForCameraM, settableHeightM, type Lens } from '../set';
-import { radians, type Vec3 } from '../units';
+import type { Vec3 } from '../units';
 
 /** Where a group is photographed, and by what. */
 export interface Setting {
@@ -13,9 +14,8 @@ export interface Setting {
 }
 
 /** A point of the group's frame in the set, or one of the set in the group's frame with the arc turned back. */
-export function turnedBy([x, y, z]: Vec3, arcDeg: number): Vec3 {
-  const [s, c] = [Math.sin(radians(arcDeg)), Math.cos(radians(arcDeg))];
-  return [x * c + z * s, y, -x * s + z * c];
+export function turnedBy(v: Vec3, arcDeg: number): Vec3 {
+  return turned(v, about('y', arcDeg));
 }
 
 /** Free round a group, shares of the frame: room for the cuts of a print (common practice). */

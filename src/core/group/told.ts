@@ -32,6 +32,13 @@ export interface GroupTold {
   focusM: number;
 }
 
+/** Heads at the ends drawn wider than this are seen to be, share (common practice: no wider than 35 mm). */
+export const STRETCHED_SHARE = 0.05;
+/** Three heads whose triangle has a smaller angle are nearly in line, degrees (common practice). */
+export const NEARLY_IN_LINE_DEG = 15;
+/** A group whose mass is further aside than this, of half its width, leans (from memory). */
+export const LEANING_SHARE = 0.08;
+
 /** A face of which more is covered is not seen whole. */
 export const COVERED_SHARE = 0.05;
 /** From so much strain on it is told. */

@@ -1,5 +1,15 @@
 import type { Room } from '../scene';
-import { aboutZeroDeg, add, clamp, midpoint, subtract, turnBetweenDeg, unit, type Vec3 } from '../units';
+import {
+  aboutZeroDeg,
+  add,
+  clamp,
+  meanPoint,
+  midpoint,
+  subtract,
+  turnBetweenDeg,
+  unit,
+  type Vec3,
+} from '../units';
 import { lightFacingKey } from './lightOnBackground';
 import { canBeMoved, isInRoom, KEY_RANGES, type Light } from './light';
 import { lightingOf, type Lighting } from './samples';
@@ -47,26 +57,35 @@ export function rangeOf(values: readonly number[]): number {
 
 /** Light on some faces against their middle, each turned to the key. */
 export function stopsOnFaces(light: Light, faces: readonly Vec3[]): number[] {
-  const lighting = lightingOf(light, middleOf(faces));
-  const middle = lightFacingKey(lighting, middleOf(faces));
+  const centre = meanPoint(faces);
+  const lighting = lightingOf(light, centre);
+  const middle = lightFacingKey(lighting, centre);
   return faces.map((face) => Math.log2(lightFacingKey(lighting, face) / middle));
 }
 
 /** Ways round towards the lens that a key is taken before it is taken elsewhere, shares of its arc. */
 const ROUND_SHARES = [1, 0.75, 0.5, 0.25];
-/** Distances at which it is tried, metres apart. */
+/** Distances at which it is tried for a group, metres apart. */
 const TRIED_EVERY_M = 0.5;
 
-/** Places of the key further from some faces at the same angle above them, as far as its stand rises. */
-function placesFurther(light: Light, faceM: number): Light[] {
-  const { distanceM: range, heightM: heights } = KEY_RANGES;
+/**
+ * Places of the key further and further from a face, at the same angle above it.
+ * @param faceM height of the face, metres.
+ * @param stepM from each to the next, metres.
+ */
+function placesFurther(light: Light, faceM: number, stepM: number): Light[] {
   const rise = (light.heightM - faceM) / light.distanceM;
-  const count = Math.floor((range.max - light.distanceM) / TRIED_EVERY_M);
+  const count = Math.floor((KEY_RANGES.distanceM.max - light.distanceM) / stepM + 1e-6);
   return Array.from({ length: count + 1 }, (_, i) => {
-    const distanceM = Math.round((light.distanceM + i * TRIED_EVERY_M) * 10) / 10;
-    const risenM = Math.round((faceM + rise * distanceM) * 100) / 100;
-    return { ...light, distanceM, heightM: clamp(risenM, heights.min, heights.max) };
+    const distanceM = Math.round((light.distanceM + i * stepM) * 10) / 10;
+    return { ...light, distanceM, heightM: Math.round((faceM + rise * distanceM) * 100) / 100 };
   });
+}
+
+/** The key no higher and no lower than its stand goes. */
+function onStand(light: Light): Light {
+  const { min, max } = KEY_RANGES.heightM;
+  return { ...light, heightM: clamp(light.heightM, min, max) };
 }
 
 /**
@@ -80,7 +99,9 @@ export function keyForFaces(light: Light, faces: readonly Vec3[], lensArcDeg: nu
   if (least <= EVEN_FACES_STOPS || !canBeMoved(light)) return light;
   for (const share of ROUND_SHARES) {
     const arcDeg = Math.round(aboutZeroDeg(lensArcDeg + share * turnBetweenDeg(lensArcDeg, light.arcDeg)));
-    for (const moved of placesFurther({ ...light, arcDeg }, middleOf(faces)[1])) {
+    for (const moved of placesFurther({ ...light, arcDeg }, meanPoint(faces)[1], TRIED_EVERY_M).map(
+      onStand,
+    )) {
       if (!isInRoom(moved, room)) break;
       const spread = spreadOf(moved);
       if (spread < least) [best, least] = [moved, spread];
@@ -103,20 +124,10 @@ export function keyForEvenRow(
 ): Light | null {
   if (!canBeMoved(light)) return null;
   const face = midpoint(eyes.left, eyes.right);
-  const { min, max, step } = KEY_RANGES.distanceM;
-  const rise = (light.heightM - face[1]) / light.distanceM;
-  for (let i = Math.ceil(Math.max(min, light.distanceM) / step - 1e-6); i * step <= max; i++) {
-    const distanceM = Math.round(i * step * 10) / 10;
-    const heightM = Math.round((face[1] + rise * distanceM) * 100) / 100;
-    if (heightM < KEY_RANGES.heightM.min || heightM > KEY_RANGES.heightM.max) return null;
-    const moved = { ...light, distanceM, heightM };
-    if (!isInRoom(moved, room)) return null;
+  for (const moved of placesFurther(light, face[1], KEY_RANGES.distanceM.step)) {
+    if (onStand(moved).heightM !== moved.heightM || !isInRoom(moved, room)) return null;
     const row = acrossFaces(lightingOf(moved, face), face, lens, widthM);
     if (spreadStops(row) <= EVEN_FACES_STOPS) return moved;
   }
   return null;
-}
-
-function middleOf(points: readonly Vec3[]): Vec3 {
-  return [0, 1, 2].map((c) => points.reduce((sum, p) => sum + p[c]!, 0) / points.length) as Vec3;
 }

@@ -2,7 +2,7 @@ import { viewOf } from '../camera';
 import type { Figure } from '../figure';
 import { lightingOf, type Lighting } from '../light';
 import type { Ground, SupportMesh } from '../scene';
-import { apart, type Vec3 } from '../units';
+import { apart, meanPoint, type Vec3 } from '../units';
 import { assertClear, assertLightClear } from './clearOfSitter';
 import type { BesideMesh } from './raster/picture';
 import {
@@ -11,11 +11,10 @@ import {
   posedFor,
   skinnedBody,
   skinTo,
-  standingOn,
   supportsFor,
   type StandIn,
 } from './standIn';
-import type { Companion, SoloShot } from '../shot';
+import { standingOn, type Companion, type SoloShot } from '../shot';
 
 /** Somebody else in a picture, as posed. */
 export interface Other {
@@ -67,8 +66,7 @@ export function assertLampsClear(standIn: StandIn, shot: SoloShot, figure: Figur
 /** Where the key is aimed and metered, metres: the face of one who is alone, or else the middle of all faces. */
 export function meteredAt(standIn: StandIn, shot: SoloShot, figure: Figure): Vec3 {
   if (!shot.among) return figure.points.nose;
-  const noses = figuresOf(standIn, shot, figure).map((f) => f.points.nose);
-  return [0, 1, 2].map((c) => noses.reduce((sum, p) => sum + p[c]!, 0) / noses.length) as Vec3;
+  return meanPoint(figuresOf(standIn, shot, figure).map((f) => f.points.nose));
 }
 
 /** The light of a shot where it is metered. */

@@ -11,7 +11,7 @@ import { takePicture } from './raster/takePicture';
 import { jawOfNeutral, jawStepMm } from './readings/jaw';
 import { readPicture, type Readings } from './readings/readings';
 import { measuringSize } from './measuringSize';
-import type { SoloShot } from '../shot';
+import { standingOn, type SoloShot } from '../shot';
 import {
   assertCameraClear,
   lightingFor,
@@ -28,7 +28,6 @@ import {
   neutralJawMm,
   skinnedBody,
   skinTo,
-  standingOn,
   supportsFor,
   type StandIn,
 } from './standIn';

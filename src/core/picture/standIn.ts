@@ -15,7 +15,7 @@ import {
 } from '../figure';
 import { faceShares, neutralPose } from '../pose';
 import { viewTowards } from '../camera';
-import { supportMesh, type Ground, type Support, type SupportMesh } from '../scene';
+import { supportMesh, type Support, type SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
 import {
   castTable,
@@ -31,7 +31,7 @@ import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
 import { createFaceMemory, jawStepMm, levelJawMm, type FaceMemory } from './readings/jaw';
-import { standsOn, type Role, type SoloShot } from '../shot';
+import type { Role, SoloShot } from '../shot';
 import type { BesideMesh } from './raster/picture';
 
 /** One sitter's body and surface with the memory that taking pictures of it needs: it stands where the sitter will. */
@@ -142,11 +142,6 @@ export function bodyWithoutHead(standIn: StandIn): Uint32Array {
     if (!isOfHead(label)) out.push(triangles[t * 3]!, triangles[t * 3 + 1]!, triangles[t * 3 + 2]!);
   });
   return (standIn.bodyTriangles = Uint32Array.from(out));
-}
-
-/** What stands on the set: what carries the sitter, and on a known ground the room's furniture. */
-export function standingOn(shot: SoloShot, ground: Ground | undefined): Support[] {
-  return [...standsOn(shot), ...(ground?.furniture ?? [])];
 }
 
 /** What stands skinned: the same thing for every look of its eyes, which shade nothing else. */

@@ -1,6 +1,6 @@
 export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Posed, type Shot } from './shot';
 export type { Role } from '../checks';
-export { standsOn } from './standsOn';
+export { standingOn } from './standingOn';
 export { freeRole, marksInRow, touching, withAnother, withoutRole } from './people';
 export {
   amongOthers,

@@ -11,7 +11,7 @@ import {
   MOST_PEOPLE,
   shotSchema,
   soloShot,
-  standsOn,
+  standingOn,
   touching,
   withAnother,
   withMark,
@@ -99,15 +99,15 @@ describe('what people stand on', () => {
     const lifted = withMark(two, 'b', { leftM: -0.31, aheadM: 0.2, turnLeftDeg: 15, levelM: 0.3 });
     const box = { kind: 'step', leftM: -0.31, aheadM: 0.2, turnLeftDeg: 15 };
     for (const role of ['a', 'b']) {
-      const [on, ...more] = standsOn(amongOthers(lifted, role, () => profileOf()));
+      const [on, ...more] = standingOn(amongOthers(lifted, role, () => profileOf()));
       expect(on).toMatchObject(box);
       expect(on!.sizesM!.heightM).toBe(0.3);
       expect(more).toEqual([]);
     }
-    expect(standsOn(soloShot(lifted, 'a'))).toEqual([]);
-    expect(standsOn(soloShot(two, 'a'))).toEqual([]);
+    expect(standingOn(soloShot(lifted, 'a'))).toEqual([]);
+    expect(standingOn(soloShot(two, 'a'))).toEqual([]);
     const chair = supportAt('chair');
-    expect(standsOn(soloShot({ ...lifted, supports: [chair] }, 'b'))).toHaveLength(2);
+    expect(standingOn(soloShot({ ...lifted, supports: [chair] }, 'b'))).toHaveLength(2);
   });
 });
 

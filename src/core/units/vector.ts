@@ -33,3 +33,9 @@ export function unit(v: readonly number[]): Vec3 {
 export function lengthOf(v: readonly number[]): number {
   return Math.hypot(v[0]!, v[1]!, v[2]!);
 }
+
+/** The mean of some points; there must be at least one. */
+export function meanPoint(points: readonly Vec3[]): Vec3 {
+  const at = (c: 0 | 1 | 2) => points.reduce((sum, p) => sum + p[c], 0) / points.length;
+  return [at(0), at(1), at(2)];
+}

@@ -1,4 +1,4 @@
-import { standsOn, type SoloShot } from '@/core/shot';
+import { standingOn, type SoloShot } from '@/core/shot';
 import { footprintsOf, groundOf } from '@/core/scene';
 import { SIDES } from '@/core/units';
 import type { ShotReport } from '@/workers/shotReport';
@@ -8,7 +8,7 @@ import type { Plan } from './planScale';
 const RAISED_M = 0.1;
 
 function Footprints({ plan, shot }: { plan: Plan; shot: SoloShot }) {
-  const things = [...standsOn(shot), ...groundOf(plan.room).furniture];
+  const things = standingOn(shot, groundOf(plan.room));
   return footprintsOf(things).map(({ outline, topM }, i) => (
     <polygon
       key={i}

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { frameAspect } from '@/core/camera';
 import { shownStops } from '@/core/picture';
-import { standsOn, type SoloShot } from '@/core/shot';
+import { standingOn, type SoloShot } from '@/core/shot';
 import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
 import type { ShotReport } from '@/workers/shotReport';
@@ -108,7 +108,7 @@ function DrawnPicture(props: PictureProps & { look: Look; exposureStops: number;
   const expression = useMemo(() => (shot ? faceShares(shot.pose) : []), [shot]);
   const ghost = useGhost(profile, overlay === 'ghost' ? ghostPose : null, shot);
   const others = useOthers(shot, report);
-  const supports = useMemo(() => (shot ? standsOn(shot) : NO_SUPPORTS), [shot]);
+  const supports = useMemo(() => (shot ? standingOn(shot) : NO_SUPPORTS), [shot]);
   const view = useMemo(
     () => (shot && report ? viewFor(look, shot.camera, panel, report) : null),
     [look, shot, panel, report],

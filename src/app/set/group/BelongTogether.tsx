@@ -8,7 +8,8 @@ import { Choice } from '@/ui/fields/Choice';
 import { inOneLine } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
 import { RELATION_WORDS } from './groupWords';
-import type { GroupInHand, NamedMember } from './useGroup';
+import type { NamedMember } from './groupMembers';
+import type { GroupInHand } from './useGroup';
 
 interface AddProps {
   members: readonly NamedMember[];

@@ -1,7 +1,7 @@
 import type { Role } from '@/core/shot';
 import { inOneLine } from '@/ui/place/namesOf';
 import { SEEN_SHARE } from './groupWords';
-import type { FacesSeen } from './useGroup';
+import type { FacesSeen } from './facesSeen';
 
 interface FacesSeenToldProps {
   seen: FacesSeen;

@@ -1,8 +1,17 @@
 'use client';
 
+import {
+  DndContext,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import type { GroupOrder } from '@/core/group';
 import type { Role } from '@/core/shot';
-import type { NamedMember } from './useGroup';
+import type { NamedMember } from './groupMembers';
+import { PlaceButton } from './PlaceButton';
 
 interface OrderDrawingProps {
   found: GroupOrder;
@@ -18,53 +27,52 @@ interface OrderDrawingProps {
 const ROUND_M = 0.4;
 /** With more than so many, numbers stand alone. */
 const MOST_NAMED = 14;
+/** A hand that moves less presses, pixels. */
+const DRAGS_FROM_PX = 4;
 
-/** The places of an order as the lens sees them from above, each with its number and who is there. */
-export function OrderDrawing({ found, members, inHand, locked, onPress, onDrop }: OrderDrawingProps) {
-  const { places } = found.laid;
+/** What a drawing of some places shows of the set, metres. */
+function frameOf({ places }: GroupOrder['laid']) {
   const xs = places.map((p) => p.xM);
   const zs = places.map((p) => p.zM);
   const [left, back] = [Math.min(...xs) - ROUND_M, Math.min(...zs) - ROUND_M];
-  const [wide, deep] = [Math.max(...xs) + ROUND_M - left, Math.max(...zs) + ROUND_M - back];
+  return { left, back, wide: Math.max(...xs) + ROUND_M - left, deep: Math.max(...zs) + ROUND_M - back };
+}
+
+/** The places of an order as the lens sees them from above, each with its number and who is there. */
+export function OrderDrawing({ found, members, inHand, locked, onPress, onDrop }: OrderDrawingProps) {
+  const { laid, order } = found;
+  const { left, back, wide, deep } = frameOf(laid);
+  const isNamed = laid.places.length <= MOST_NAMED;
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAGS_FROM_PX } }));
+  const onDragEnd = ({ active, over }: DragEndEvent) => over && onDrop(String(active.id), String(over.id));
   return (
-    <div
-      role="group"
-      aria-label="Places of the group, the front row below"
-      className={`relative w-full border-b-2 border-accent ${places.length <= MOST_NAMED ? 'max-w-[480px]' : ''}`}
-      style={{ aspectRatio: `${wide} / ${Math.max(deep, wide / 4)}` }}
+    <DndContext
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      onDragEnd={onDragEnd}
+      id="places-of-group"
     >
-      {places.map(({ xM, zM, level }, at) => {
-        const { role, name } = members[found.order[at]!]!;
-        return (
-          <button
-            key={role}
-            type="button"
-            draggable
-            aria-pressed={inHand === role}
-            className="absolute flex -translate-x-1/2 -translate-y-1/2 flex-col items-center text-[11px] leading-tight"
-            style={{ left: `${((xM - left) / wide) * 100}%`, top: `${((zM - back) / deep) * 100}%` }}
-            onClick={() => onPress(role)}
-            onDragStart={(e) => e.dataTransfer.setData('text/plain', role)}
-            onDragOver={(e) => e.preventDefault()}
-            onDrop={(e) => {
-              e.preventDefault();
-              onDrop(e.dataTransfer.getData('text/plain'), role);
-            }}
-          >
-            <span
-              className={`flex h-6 w-6 items-center justify-center border-2 tabular-nums ${
-                level === 'seat' || level === 'floor' ? '' : 'rounded-full'
-              } ${inHand === role ? 'border-accent bg-accent text-accent-content' : 'border-current bg-base-100'} ${
-                locked.includes(role) ? 'border-dashed' : ''
-              }`}
-            >
-              {at + 1}
-            </span>
-            <span className={places.length <= MOST_NAMED ? '' : 'sr-only'}>{name}</span>
-            {locked.includes(role) && <span className="sr-only">stays</span>}
-          </button>
-        );
-      })}
-    </div>
+      <div
+        role="group"
+        aria-label="Places of the group, the front row below"
+        className={`relative w-full border-b-2 border-accent ${isNamed ? 'max-w-[480px]' : ''}`}
+        style={{ aspectRatio: `${wide} / ${Math.max(deep, wide / 4)}` }}
+      >
+        {laid.places.map(({ xM, zM, level }, at) => {
+          const member = members[order[at]!]!;
+          return (
+            <PlaceButton
+              key={member.role}
+              {...{ member, level, isNamed }}
+              number={at + 1}
+              at={{ left: (xM - left) / wide, top: (zM - back) / deep }}
+              isInHand={inHand === member.role}
+              isLocked={locked.includes(member.role)}
+              onPress={() => onPress(member.role)}
+            />
+          );
+        })}
+      </div>
+    </DndContext>
   );
 }

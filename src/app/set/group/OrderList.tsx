@@ -1,7 +1,7 @@
 import type { GroupOrder } from '@/core/group';
 import type { Role } from '@/core/shot';
 import { LEVEL_WORDS } from './groupWords';
-import type { NamedMember } from './useGroup';
+import type { NamedMember } from './groupMembers';
 
 interface OrderListProps {
   found: GroupOrder;

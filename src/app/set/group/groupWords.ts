@@ -1,4 +1,12 @@
-import { COVERED_SHARE, type GroupOrder, type LevelId, type RelationKind } from '@/core/group';
+import {
+  COVERED_SHARE,
+  LEANING_SHARE,
+  NEARLY_IN_LINE_DEG,
+  STRETCHED_SHARE,
+  type GroupOrder,
+  type LevelId,
+  type RelationKind,
+} from '@/core/group';
 import { EVEN_FACES_STOPS } from '@/core/light';
 import type { Role } from '@/core/shot';
 import { inOneLine } from '@/ui/place/namesOf';
@@ -24,9 +32,6 @@ const PARTED_WORDS: Record<RelationKind, string> = {
   near: 'not near each other',
   apart: 'beside each other after all',
 };
-
-/** Three heads within this of a line are told, degrees. */
-const SLENDER_DEG = 15;
 
 type NameOf = (role: Role) => string;
 
@@ -56,9 +61,20 @@ function strainTold({ told }: GroupOrder, nameOf: NameOf): string[] {
 function headsTold({ told: { leastTriangleDeg } }: GroupOrder): string[] {
   if (leastTriangleDeg === null) return [];
   const deg = Math.round(leastTriangleDeg);
-  return leastTriangleDeg < SLENDER_DEG
+  return leastTriangleDeg < NEARLY_IN_LINE_DEG
     ? [`Three heads are nearly in line: their triangle has an angle of ${deg}°.`]
     : [`Heads make triangles of ${deg}° and more.`];
+}
+
+function massTold({ told: { leanShare } }: GroupOrder): string[] {
+  if (Math.abs(leanShare) <= LEANING_SHARE) return [];
+  const side = leanShare > 0 ? 'right' : 'left';
+  return [`The picture is heavier at camera ${side}.`];
+}
+
+function stretchTold({ told: { stretchShare } }: GroupOrder): string[] {
+  if (stretchShare <= STRETCHED_SHARE) return [];
+  return [`Heads at the ends are drawn ${Math.round(stretchShare * 100)} % wider than in the middle.`];
 }
 
 function lightTold({ told: { spreadStops } }: GroupOrder): string {
@@ -79,6 +95,8 @@ export function toldInWords(found: GroupOrder, nameOf: NameOf): string[] {
     facesTold(found, nameOf),
     ...partedTold(found, nameOf),
     ...headsTold(found),
+    ...massTold(found),
+    ...stretchTold(found),
     lightTold(found),
     depthTold(found),
   ];

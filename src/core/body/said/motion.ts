@@ -112,6 +112,14 @@ export function motionRange(
   return { limitDeg, comfortDeg: Math.min(limitDeg, MOTIONS[motion].maxDeg * COMFORT_SHARE), because };
 }
 
+/** Whether the record says that somebody has a limit. */
+export function hasLimit(
+  { motionLimits }: { motionLimits?: readonly MotionLimit[] },
+  limit: MotionLimit,
+): boolean {
+  return motionLimits?.includes(limit) ?? false;
+}
+
 /** Minutes of standing before a rest: a rule of the trade, shorter where the record says so (common practice). */
 export function standingMinutes({
   motionLimits = [],

@@ -1,4 +1,4 @@
-import { supportAt, type Mark, type Support } from '../scene';
+import { supportAt, type Ground, type Mark, type Support } from '../scene';
 import type { SoloShot } from './solo';
 
 /** A box has room for both feet, apart and turned out, metres (common practice). */
@@ -13,8 +13,11 @@ function boxUnder(mark: Mark | undefined): Support[] {
   return [supportAt('step', { leftM, aheadM, turnLeftDeg, sizesM })];
 }
 
-/** What a picture's people sit, lean and stand on: the supports, and a box under everybody whom one lifts. */
-export function standsOn({ pose, mark, among }: SoloShot): Support[] {
+/**
+ * What stands on the set: what a picture's people sit and lean on, a box under everybody whom one lifts, and on a known
+ * ground the room's furniture.
+ */
+export function standingOn({ pose, mark, among }: SoloShot, ground?: Ground): Support[] {
   const marks = [mark, ...(among?.others ?? []).map((other) => other.mark)];
-  return [...(pose.objects ?? []), ...marks.flatMap(boxUnder)];
+  return [...(pose.objects ?? []), ...marks.flatMap(boxUnder), ...(ground?.furniture ?? [])];
 }
