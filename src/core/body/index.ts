@@ -15,6 +15,7 @@ export {
   type LengthName,
   type Limb,
 } from './said/profile';
+export { isChild } from './said/age';
 export { girthsOf } from './fields/tape';
 export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './bones/proportions';
 export type { Outfit } from './said/outfit';

@@ -1,4 +1,4 @@
-import type { BodyProfile } from '../body';
+import { isChild, type BodyProfile } from '../body';
 import { CARRIED, type Carried } from '../pose';
 import type { Posed, Shot } from '../shot';
 import { facesHeld } from '../set';
@@ -6,7 +6,6 @@ import type { Role } from '../checks';
 import type { Vec3 } from '../units';
 import { OWN_MARK } from '../scene';
 import { LEVELS, type LevelId } from './levels';
-import { CHILD_YEARS } from './member';
 import { turnedBy } from './setting';
 
 /** One numbered place of a group's sheet. */
@@ -77,7 +76,7 @@ const WAITS_LITTLE = 0.5;
 function isCalledLate({ level }: NumberedPlace, profile: BodyProfile | undefined): boolean {
   if (!profile) return false;
   const strain = LEVELS[level].strain(profile);
-  return profile.ageYears < CHILD_YEARS || strain === null || strain >= WAITS_LITTLE;
+  return isChild(profile) || strain === null || strain >= WAITS_LITTLE;
 }
 
 /** From the back row to the front, in each from the middle outwards; those who wait badly come last (common practice). */

@@ -7,13 +7,6 @@ export interface Member {
   profile: BodyProfile;
 }
 
-/** Younger than this, somebody is a child beside grown-ups, years (common practice). */
-export const CHILD_YEARS = 12;
-
-export function isChild({ profile }: Member): boolean {
-  return profile.ageYears < CHILD_YEARS;
-}
-
 /** Whether somebody brings a seat of their own. */
 export function bringsSeat({ profile }: Member): boolean {
   return hasLimit(profile, 'usesWheelchair');

@@ -1,5 +1,6 @@
 import type { Role } from '../checks';
-import { isChild, type Member } from './member';
+import { isChild } from '../body';
+import type { Member } from './member';
 
 interface RelationRow {
   /** What two places so far apart cost them, metres. */
@@ -39,7 +40,8 @@ export function relationCost(
   const costs = relations
     .filter(({ roles }) => roles.includes(a.role) && roles.includes(b.role))
     .map(({ kind, roles }) => {
-      const cost = kind === 'kin' && isChild(a) !== isChild(b) ? CHILD_AND_KIN : RELATIONS[kind].cost;
+      const cost =
+        kind === 'kin' && isChild(a.profile) !== isChild(b.profile) ? CHILD_AND_KIN : RELATIONS[kind].cost;
       const shared = kind === 'apart' ? 1 : roles.length - 1;
       return (apartM: number) => cost(apartM) / shared;
     });

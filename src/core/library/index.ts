@@ -9,7 +9,7 @@ import { SEAT_POSES } from './stoolAndSofa';
 import { STANDING_POSES } from './standing';
 import { TABLE_POSES } from './table';
 
-export { ARRANGEMENTS, arranged, type Arrangement, type ArrangedPerson } from './pairs';
+export { ARRANGEMENTS, arranged, suiting, type Arrangement, type ArrangedPerson } from './pairs';
 export { IN_A_ROW, type RowCarriage } from './inARow';
 export { STANDING_POSES } from './standing';
 export { forSitter, ownSupport } from './forSitter';

@@ -1,27 +1,34 @@
-import { ARRANGEMENTS } from '@/core/library';
+import { ARRANGEMENTS, suiting } from '@/core/library';
+import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { AddChoice } from '@/ui/fields/AddChoice';
 import { usePoseStore } from '../poseStore';
 
 const ALL = Object.values(ARRANGEMENTS).flat();
-const BY_GROUP = Object.entries(ARRANGEMENTS).map(
-  ([group, all]) => [group, all.map(({ id, name }) => [id, name] as const)] as const,
-);
+
+interface ArrangeProps {
+  whole: WholeSitting;
+  take: Take;
+}
 
 /** Poses both together as the house has it. */
-export function Arrange({ people }: Pick<WholeSitting, 'people'>) {
+export function Arrange({ whole, take }: ArrangeProps) {
   const { arrange } = usePoseStore.getState();
-  const statureM = (id: string) => people.find((p) => p.id === id)?.profile.statureM;
+  const both = whole.people.filter(({ id }) => take.shot.people.some((p) => p.personId === id));
+  const profiles = both.map((p) => p.profile);
+  const groups = Object.entries(ARRANGEMENTS)
+    .map(([head, all]) => [head, suiting(all, profiles).map(({ id, name }) => [id, name] as const)] as const)
+    .filter(([, options]) => options.length > 0);
   return (
     <AddChoice
       label="Arrange the two"
       empty="arrange the two"
       className="w-full"
-      groups={BY_GROUP}
-      onChoose={(id) =>
+      groups={groups}
+      onChoose={(chosen) =>
         arrange(
-          ALL.find((a) => a.id === id)!,
-          statureM,
+          ALL.find(({ id }) => id === chosen)!,
+          (id) => both.find((p) => p.id === id)?.profile.statureM,
         )
       }
     />

@@ -73,7 +73,7 @@ export function PeopleOfTake({ whole, take }: PeopleOfTakeProps) {
       {isSeveral && <InPicture whole={whole} take={take} />}
       <PersonChoice label="picture of" people={whole.people} personId={personId} onChoose={setPerson} />
       <ComeAndGo whole={whole} take={take} />
-      {take.shot.people.length === 2 && <Arrange people={whole.people} />}
+      {take.shot.people.length === 2 && <Arrange whole={whole} take={take} />}
       <ToldOfPeople whole={whole} take={take} />
       {isSeveral && (
         <Folded title="Where they stand" isSet={false}>

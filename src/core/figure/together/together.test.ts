@@ -18,15 +18,26 @@ const BODIES = {
   heavy: bodyFrom(profileOf({ statureM: 1.68, massKg: 105, build: 'middle' })),
   equal: bodyFrom(profileOf({ statureM: 1.7, massKg: 66 })),
   old: bodyFrom(profileOf({ statureM: 1.7, massKg: 74, ageYears: 75 })),
+  child: bodyFrom(profileOf({ statureM: 1.15, massKg: 20, ageYears: 6 })),
 };
-const UNLIKE: [keyof typeof BODIES, keyof typeof BODIES][] = [
+type Pair = [keyof typeof BODIES, keyof typeof BODIES];
+const UNLIKE: Pair[] = [
   ['tall', 'small'],
   ['even', 'heavy'],
   ['equal', 'equal'],
   ['small', 'tall'],
   ['old', 'even'],
 ];
+const WITH_CHILD: Pair[] = [
+  ['child', 'even'],
+  ['child', 'old'],
+];
 const ALL = Object.values(ARRANGEMENTS).flat();
+/** Whom an arrangement is tried on: unlike grown-ups, or a child and a grown-up, the right one first. */
+function pairsFor({ withChild, first }: Arrangement): Pair[] {
+  if (!withChild) return UNLIKE;
+  return WITH_CHILD.map(([child, other]) => (first === 'taller' ? [other, child] : [child, other]));
+}
 const named = (id: string) => ALL.find((a) => a.id === id)!;
 
 function toPose({ people, message, supports }: Arrangement, bodies: readonly Body[]): ToPose[] {
@@ -55,7 +66,7 @@ function posed(arrangement: Arrangement, pair: (typeof UNLIKE)[number]): Map<str
 }
 
 const isSettled = (both: Map<string, PosedBody>) => [...both.values()].every((p) => !p.unsettledM);
-const all = UNLIKE.flatMap((pair) => ALL.map((arrangement) => ({ pair, arrangement })));
+const all = ALL.flatMap((arrangement) => pairsFor(arrangement).map((pair) => ({ pair, arrangement })));
 
 describe('people who have nothing to do with each other', () => {
   it('are posed as if alone, to the last digit', () => {

@@ -1,3 +1,4 @@
+import { isChild, type BodyProfile } from '../../body';
 import type { Shot } from '../../shot';
 import type { Arrangement } from './arrangement';
 
@@ -42,4 +43,14 @@ export function arranged(
     supports: [...supports],
     message,
   };
+}
+
+/** The arrangements that suit some people: those for a child and a grown-up only where there is one of each. */
+export function suiting<A extends Pick<Arrangement, 'withChild'>>(
+  arrangements: readonly A[],
+  profiles: readonly Pick<BodyProfile, 'ageYears'>[],
+): A[] {
+  const children = profiles.filter(isChild).length;
+  const isMixed = children > 0 && children < profiles.length;
+  return arrangements.filter(({ withChild }) => !withChild || isMixed);
 }

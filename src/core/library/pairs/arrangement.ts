@@ -27,6 +27,8 @@ export interface Arrangement {
   people: readonly ArrangedPerson[];
   /** Whom the first role suits, where it does not suit both. */
   first?: 'shorter' | 'taller';
+  /** Is for a child and a grown-up: two of one height would bend to nothing. */
+  withChild?: true;
   supports: readonly Support[];
   message: Message;
 }

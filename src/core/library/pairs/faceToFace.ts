@@ -131,4 +131,65 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
     supports: [],
     message: TENDER,
   },
+  {
+    id: 'kiss',
+    name: 'Kiss',
+    words: 'Noses pass each other; kiss lightly, and hold while I count to three.',
+    people: [
+      person('a', 'Kiss', {
+        mark: mark(0.25, 0, -78),
+        settings: { headTiltLeftDeg: 14 },
+        contacts: [
+          headOn('lips', 'b', 'lips'),
+          handOn('left:palm', 'b', 'shoulder', 'right'),
+          handOn('right:palm', 'b', 'smallOfBack'),
+        ],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 1 },
+      }),
+      person('b', 'Kiss', {
+        mark: nearTo('a', 0.04, mark(-0.25, 0, 78)),
+        settings: { headTiltLeftDeg: 14 },
+        contacts: [handOn('left:palm', 'a', 'smallOfBack'), handOn('right:palm', 'a', 'waistSide', 'left')],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 1 },
+      }),
+    ],
+    supports: [],
+    message: TENDER,
+  },
+  {
+    id: 'slowDance',
+    name: 'Last dance in the boathouse',
+    words:
+      'Dance on the spot: the hands on my side joined, the others on arm and back; one of you closes the eyes.',
+    people: [
+      person('a', 'Last dance in the boathouse', {
+        mark: mark(0.25, 0, -64),
+        settings: { leftWeightShare: 0.62, rightKneeBendDeg: 12, headTurnLeftDeg: -6 },
+        contacts: [
+          { ...handOn('left:palm', 'b', 'handBack', 'right'), kind: 'hold' },
+          handOn('right:palm', 'b', 'upperArm', 'left'),
+        ],
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 1, smile: 0.3 },
+      }),
+      person('b', 'Last dance in the boathouse', {
+        mark: nearTo('a', 0.06, mark(-0.25, 0, 66)),
+        settings: {
+          leftWeightShare: 0.4,
+          leftKneeBendDeg: 12,
+          headTurnLeftDeg: 6,
+          rightArmOutDeg: 44,
+          rightArmForwardDeg: 4,
+          rightElbowBendDeg: 46,
+        },
+        contacts: [handOn('left:palm', 'a', 'smallOfBack')],
+        gaze: { kind: 'ahead' },
+        expression: { smile: 0.3 },
+      }),
+    ],
+    supports: [],
+    message: { ...TENDER, movement: 0.4 },
+  },
 ];

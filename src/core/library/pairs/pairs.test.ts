@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { shotOf } from '../../../../tests/support/people';
 import { neutralPose } from '../../pose';
 import { shotOfOne, shotSchema, withAnother } from '../../shot';
-import { ARRANGEMENTS, arranged } from '.';
+import { ARRANGEMENTS, arranged, suiting } from '.';
 
 const ALL = Object.values(ARRANGEMENTS).flat();
 const TWO = withAnother(shotOfOne('runa', shotOf()), 'joss', neutralPose('x'));
@@ -47,5 +47,23 @@ describe('arrangements of two', () => {
     expect(arranged(TWO, inFront).people.map((p) => p.personId)).toEqual(['runa', 'joss']);
     const whoever = ALL.find((a) => !a.first)!;
     expect(arranged(TWO, whoever, statureM).people.map((p) => p.personId)).toEqual(['runa', 'joss']);
+  });
+
+  it('are offered with a child only where there are a child and a grown-up', () => {
+    const withChild = ALL.filter((a) => a.withChild);
+    expect(withChild.length).toBeGreaterThan(0);
+    const offered = (...ages: number[]) =>
+      suiting(
+        ALL,
+        ages.map((ageYears) => ({ ageYears })),
+      );
+    expect(offered(6, 40)).toEqual(ALL);
+    expect(offered(40, 30).some((a) => a.withChild)).toBe(false);
+    expect(offered(6, 7).some((a) => a.withChild)).toBe(false);
+    expect(offered(12, 40)).toHaveLength(ALL.length - withChild.length);
+  });
+
+  it('are thirty and more', () => {
+    expect(ALL.length).toBeGreaterThanOrEqual(30);
   });
 });

@@ -1,6 +1,6 @@
 import { supportAt } from '../../scene';
 import { on } from '../said';
-import { handOn, mark, nearTo, person, type Arrangement } from './arrangement';
+import { handOn, mark, person, type Arrangement } from './arrangement';
 
 const QUIET = { presence: 0, openness: 0.3, formality: 0, movement: -0.6 };
 
@@ -62,72 +62,39 @@ export const SEATED_TOGETHER: readonly Arrangement[] = [
     supports: [supportAt('chair', { turnLeftDeg: 14 })],
     message: QUIET,
   },
-];
-
-const CLEAR = { presence: 0.4, openness: 0.1, formality: 0.5, movement: -0.5 };
-
-/** Two who work together or are friends: no touch. */
-export const WITHOUT_TOUCH: readonly Arrangement[] = [
   {
-    id: 'colleagues',
-    name: 'Two from the office',
-    words: 'Half a step apart, turned a little to each other, each hand where it is easy.',
+    id: 'sofa',
+    name: 'After the regatta',
+    words: 'Sink into the sofa side by side; knees together; one turns to the other and tells of the race.',
     people: [
-      person('a', 'Two from the office', {
-        mark: mark(0.34, 0, -26),
+      person('a', 'After the regatta', {
+        mark: mark(0.3, 0, 0),
+        support: 'sit',
         settings: {
-          leftWeightShare: 0.7,
-          rightKneeBendDeg: 10,
-          headTurnLeftDeg: 18,
-          leftArmOutDeg: 14,
-          leftElbowBendDeg: 28,
+          hipsTurnLeftDeg: -22,
+          seatLeftShare: 0.54,
+          seatDepthShare: 0.6,
+          headTurnLeftDeg: 16,
+          drawnUpShare: 0.7,
         },
-        contacts: [on('right:palm', 'frontPocket')],
+        contacts: [on('left:palm', 'thighTop'), on('right:palm', 'thighTop')],
       }),
-      person('b', 'Two from the office', {
-        mark: nearTo('a', 0.16, mark(-0.34, -0.06, 26)),
+      person('b', 'After the regatta', {
+        mark: mark(-0.3, 0, 0),
+        support: 'sit',
         settings: {
-          leftWeightShare: 0.3,
-          leftKneeBendDeg: 10,
-          headTurnLeftDeg: -18,
-          rightArmOutDeg: 14,
-          rightElbowBendDeg: 28,
+          hipsTurnLeftDeg: 10,
+          seatLeftShare: -0.46,
+          seatDepthShare: 0.6,
+          headTurnLeftDeg: 24,
+          drawnUpShare: 0.7,
         },
-        contacts: [on('left:palm', 'frontPocket')],
+        contacts: [on('left:palm', 'kneeTop'), on('right:palm', 'thighTop')],
+        gaze: { kind: 'person', role: 'a', at: 'eyes' },
+        expression: { smile: 0.3 },
       }),
     ],
-    supports: [],
-    message: CLEAR,
-  },
-  {
-    id: 'oneAhead',
-    name: 'One ahead',
-    words: 'One a step in front and to the side; the one behind shows both shoulders past the other.',
-    people: [
-      person('a', 'One ahead', {
-        mark: mark(0.3, 0.28, -20),
-        settings: {
-          leftWeightShare: 0.72,
-          rightKneeBendDeg: 12,
-          headTurnLeftDeg: 12,
-          leftArmOutDeg: 14,
-          leftElbowBendDeg: 26,
-          rightElbowBendDeg: 22,
-        },
-      }),
-      person('b', 'One ahead', {
-        mark: mark(-0.26, -0.2, 24),
-        settings: {
-          leftWeightShare: 0.3,
-          leftKneeBendDeg: 12,
-          headTurnLeftDeg: -16,
-          rightArmOutDeg: 14,
-          rightElbowBendDeg: 26,
-          leftElbowBendDeg: 22,
-        },
-      }),
-    ],
-    supports: [],
-    message: CLEAR,
+    supports: [supportAt('sofa')],
+    message: QUIET,
   },
 ];

@@ -2,7 +2,17 @@ import { handOn, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const EASY = { presence: 0, openness: 0.4, formality: -0.2, movement: -0.4 };
 
-/** Two side by side, towards the lens. */
+/** A slow step, the same for both: the left foot ahead, the right heel coming up. */
+const IN_STEP = {
+  leftAheadFeet: 1.3,
+  heelSpacingShoulders: 0.3,
+  leftWeightShare: 0.6,
+  leftKneeBendDeg: 6,
+  rightHeelLiftShare: 0.7,
+  rightKneeBendDeg: 26,
+} as const;
+
+/** Two side by side, towards the lens or away from it. */
 export const SIDE_BY_SIDE: readonly Arrangement[] = [
   {
     id: 'sideBySide',
@@ -92,6 +102,31 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
     message: EASY,
   },
   {
+    id: 'armInArm',
+    name: 'Arm in arm to the prize-giving',
+    words: 'One bends the near arm, the other takes it at the elbow; stand tall, both to me.',
+    people: [
+      person('a', 'Arm in arm to the prize-giving', {
+        mark: mark(0.28, 0, -14),
+        settings: { leftWeightShare: 0.66, rightKneeBendDeg: 10, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
+        contacts: [handOn('right:palm', 'b', 'forearm', 'left')],
+      }),
+      person('b', 'Arm in arm to the prize-giving', {
+        mark: nearTo('a', 0.06, mark(-0.28, 0, 14)),
+        settings: {
+          leftWeightShare: 0.36,
+          leftKneeBendDeg: 10,
+          headTurnLeftDeg: -8,
+          leftArmOutDeg: 14,
+          leftElbowBendDeg: 88,
+          rightElbowBendDeg: 24,
+        },
+      }),
+    ],
+    supports: [],
+    message: { ...EASY, formality: 0.5 },
+  },
+  {
     id: 'headOnShoulder',
     first: 'taller',
     name: 'Tired on the way home',
@@ -117,5 +152,52 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
     ],
     supports: [],
     message: { ...EASY, presence: -0.3 },
+  },
+  {
+    id: 'towpath',
+    name: 'Along the towpath',
+    words: 'Walk towards me hand in hand, in step and slowly; one looks at me, one at the other.',
+    people: [
+      person('a', 'Along the towpath', {
+        mark: mark(0.36, 0, -8),
+        settings: { ...IN_STEP, headTurnLeftDeg: 6, leftArmForwardDeg: -18, leftElbowBendDeg: 20 },
+        contacts: [{ ...handOn('right:palm', 'b', 'handBack', 'left'), kind: 'hold' }],
+      }),
+      person('b', 'Along the towpath', {
+        mark: nearTo('a', 0.12, mark(-0.36, 0.02, 8)),
+        settings: {
+          ...IN_STEP,
+          headTurnLeftDeg: 52,
+          leftArmOutDeg: 14,
+          leftElbowBendDeg: 14,
+          rightArmForwardDeg: 18,
+          rightElbowBendDeg: 26,
+        },
+        gaze: { kind: 'person', role: 'a', at: 'eyes' },
+      }),
+    ],
+    supports: [],
+    message: { ...EASY, movement: 0.6 },
+  },
+  {
+    id: 'boatsComeIn',
+    name: 'Watching the boats come in',
+    words: 'Backs to me, an arm round each other; one turns the head to the other, the other looks far out.',
+    people: [
+      person('a', 'Watching the boats come in', {
+        mark: mark(0.26, 0, -158),
+        settings: { leftWeightShare: 0.4, leftKneeBendDeg: 8, headTurnLeftDeg: 60, rightElbowBendDeg: 24 },
+        contacts: [handOn('left:palm', 'b', 'smallOfBack')],
+        gaze: { kind: 'person', role: 'b', at: 'eyes' },
+      }),
+      person('b', 'Watching the boats come in', {
+        mark: nearTo('a', 0, mark(-0.26, 0, 162)),
+        settings: { leftWeightShare: 0.6, rightKneeBendDeg: 8, headTurnLeftDeg: -12, leftElbowBendDeg: 24 },
+        contacts: [handOn('right:palm', 'a', 'shoulderBack', 'left')],
+        gaze: { kind: 'ahead' },
+      }),
+    ],
+    supports: [],
+    message: { ...EASY, presence: -0.6 },
   },
 ];

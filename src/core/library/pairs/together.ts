@@ -1,3 +1,4 @@
+import { on } from '../said';
 import { handOn, headOn, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const WARM = { presence: 0.1, openness: 0.3, formality: -0.2, movement: -0.5 };
@@ -94,6 +95,28 @@ export const TOGETHER: readonly Arrangement[] = [
           rightElbowBendDeg: 24,
         },
         contacts: [handOn('left:palm', 'a', 'smallOfBack')],
+      }),
+    ],
+    supports: [],
+    message: WARM,
+  },
+  {
+    id: 'leaningBack',
+    first: 'shorter',
+    name: 'Leaning back',
+    words: 'One leans back against the other, in one piece from the heels; the other holds the elbows.',
+    people: [
+      person('a', 'Leaning back', {
+        mark: mark(0.04, 0.16, -34),
+        settings: { leftWeightShare: 0.64, rightKneeBendDeg: 14, hingeDeg: -4, headTurnLeftDeg: 26 },
+        contacts: [on('left:palm', 'frontPocket')],
+        expression: { smile: 0.3 },
+      }),
+      person('b', 'Leaning back', {
+        mark: nearTo('a', 0, mark(-0.1, -0.18, -18)),
+        settings: { leftWeightShare: 0.46, leftAheadFeet: -0.4, headTurnLeftDeg: 14, chinDownDeg: 3 },
+        contacts: [handOn('left:palm', 'a', 'elbow', 'left'), handOn('right:palm', 'a', 'elbow', 'right')],
+        expression: { smile: 0.3 },
       }),
     ],
     supports: [],
