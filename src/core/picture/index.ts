@@ -1,5 +1,6 @@
 export { createPictureMemory, takePicture, type PictureMemory } from './raster/takePicture';
 export { createRaster, rasterise, type Raster } from './raster/raster';
+export type { Other } from './company';
 export { type Picture, type PictureLight } from './raster/picture';
 export { develop, EXPOSURE, exposeLinear } from './raster/develop';
 export { partShares, type PartShare } from './readings/enlargement';

@@ -19,6 +19,7 @@ import { lensFlare } from './light/lensFlare';
 import { noCatchlight } from './light/noCatchlight';
 import type { Measurement, Rule } from './rule';
 import { squareShoulders } from './shoulders/squareShoulders';
+import { faceCovered, headsApart, idleHand, littleSeen, wedge } from './together';
 import { evenWeight } from './weight/evenWeight';
 
 /** All rules, from the floor up, then camera and light. */
@@ -27,14 +28,19 @@ export const RULES: readonly Rule[] = [
   feetTogether,
   evenWeight,
   lockedJoints,
+  wedge,
   squareShoulders,
   noDaylight,
   enlargedPart,
+  idleHand,
   chinBack,
   headTilt,
+  headsApart,
   gazeFar,
   frameEdge,
   lensHeight,
+  faceCovered,
+  littleSeen,
   keyFromBelow,
   darkSockets,
   noCatchlight,

@@ -162,14 +162,14 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
     id: 'slowDance',
     name: 'Last dance in the boathouse',
     words:
-      'Dance on the spot: the hands on my side joined, the others on arm and back; one of you closes the eyes.',
+      'Dance on the spot: the hands on my side joined, the others on waist and back; one of you closes the eyes.',
     people: [
       person('a', 'Last dance in the boathouse', {
         mark: mark(0.25, 0, -64),
         settings: { leftWeightShare: 0.62, rightKneeBendDeg: 12, headTurnLeftDeg: -6 },
         contacts: [
           { ...handOn('left:palm', 'b', 'handBack', 'right'), kind: 'hold' },
-          handOn('right:palm', 'b', 'upperArm', 'left'),
+          handOn('right:palm', 'b', 'waistSide', 'left'),
         ],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 1, smile: 0.3 },

@@ -145,7 +145,13 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
       }),
       person('b', 'Tired on the way home', {
         mark: nearTo('a', 0, mark(-0.24, 0.02, 24)),
-        settings: { leftWeightShare: 0.4, leftFootOutDeg: -12, headTiltLeftDeg: 14, chinDownDeg: 6 },
+        settings: {
+          leftWeightShare: 0.4,
+          leftFootOutDeg: -12,
+          headTiltLeftDeg: 14,
+          chinDownDeg: 6,
+          rightElbowBendDeg: 24,
+        },
         contacts: [handOn('left:palm', 'a', 'upperArm', 'right')],
         expression: { lidsClosed: 1, smile: 0.2 },
       }),

@@ -82,6 +82,7 @@ export const TOGETHER: readonly Arrangement[] = [
           headTurnLeftDeg: 14,
           headTiltLeftDeg: -6,
           leftElbowBendDeg: 24,
+          rightElbowBendDeg: 22,
         },
         contacts: [headOn('right:temple', 'b', 'temple', 'left')],
       }),

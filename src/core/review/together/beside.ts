@@ -1,0 +1,33 @@
+import type { Other, Sight } from '../../picture';
+import { isOnFeet } from '../../pose';
+import { midpoint, type Vec3 } from '../../units';
+
+/** The middle of a paired place. */
+export function middleOf({ left, right }: Record<'left' | 'right', Vec3>): Vec3 {
+  return midpoint(left, right);
+}
+
+/** How far apart two points are over the floor, metres. */
+export function overFloorM(a: Vec3, b: Vec3): number {
+  return Math.hypot(a[0] - b[0], a[2] - b[2]);
+}
+
+/** The nearest of the others, by the shoulders; null where the sitter is alone. */
+export function nearestOf({ figure, others }: Sight): Other | null {
+  const here = middleOf(figure.points.shoulders);
+  const farM = ({ figure: other }: Other) => overFloorM(middleOf(other.points.shoulders), here);
+  return others.reduce<Other | null>((a, b) => (a && farM(a) <= farM(b) ? a : b), null);
+}
+
+/** Whether one of two lays something on the other. */
+export function areTouching({ shot }: Sight, { companion }: Other): boolean {
+  const role = shot.among?.role;
+  const isOn = (contacts: readonly { of?: { role: string } | undefined }[], who: string | undefined) =>
+    contacts.some((c) => c.of !== undefined && c.of.role === who);
+  return isOn(shot.pose.contacts, companion.role) || isOn(companion.pose.contacts, role);
+}
+
+/** Whether both are on their feet. */
+export function bothStand({ shot }: Sight, { companion }: Other): boolean {
+  return isOnFeet(shot.pose.support) && isOnFeet(companion.pose.support);
+}

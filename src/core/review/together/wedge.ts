@@ -1,0 +1,34 @@
+import { pose, type Rule } from '../rule';
+import { bothStand, middleOf, nearestOf, overFloorM } from './beside';
+
+/** Shoulders so near each other are those of two who stand together, metres from middle to middle (from memory). */
+const TOGETHER_WITHIN_M = 0.7;
+/** Hips further apart than shoulders by more leave a wedge of air, centimetres (from memory). */
+const MOST_WEDGE_CM = 18;
+
+export const wedge: Rule = {
+  id: 'wedge',
+  station: 'hips',
+  reason: 'Two lean to each other with hips and shoulders; heads that reach over a gap leave an empty wedge.',
+  weight: 0.6,
+  measure(sight) {
+    const other = nearestOf(sight);
+    if (!other || !bothStand(sight, other)) return [];
+    const [own, theirs] = [sight.figure.points, other.figure.points];
+    const shouldersM = overFloorM(middleOf(own.shoulders), middleOf(theirs.shoulders));
+    if (shouldersM > TOGETHER_WITHIN_M) return [];
+    const hipsM = overFloorM(middleOf(own.hips), middleOf(theirs.hips));
+    return [
+      {
+        key: '',
+        value: (hipsM - shouldersM) * 100,
+        low: -60,
+        high: MOST_WEDGE_CM,
+        full: 20,
+        unit: 'cm wider below than above',
+        title: 'The hips stay away from the other: an empty wedge',
+        variables: pose('hingeDeg', 'bendLeftDeg'),
+      },
+    ];
+  },
+};
