@@ -28,9 +28,14 @@ const SET: Omit<SoloShot, 'pose'> = {
   light: { arcDeg: 35, heightM: 2.6, distanceM: 2.6, sizeM: 1.3, ambientShare: 0.4 },
 };
 
-/** The couple of the demo, who stand in for the roles of an arrangement. */
-function couple(): { profiles: readonly BodyProfile[]; standIns: readonly [StandIn, StandIn] } {
-  const profiles = ['demo-joss', 'demo-ines'].map((id) => DEMO_PEOPLE.find((s) => s.id === id)!.profile);
+/** Two of the demo, who stand in for the roles of an arrangement. */
+interface Two {
+  profiles: readonly BodyProfile[];
+  standIns: readonly [StandIn, StandIn];
+}
+
+function twoOf(...ids: readonly [string, string]): Two {
+  const profiles = ids.map((id) => DEMO_PEOPLE.find((s) => s.id === id)!.profile);
   const [a, b] = profiles.map((profile) => {
     const body = bodyFrom(profile);
     return createStandIn(body, surfaceOf(body, 'drawn'));
@@ -40,13 +45,15 @@ function couple(): { profiles: readonly BodyProfile[]; standIns: readonly [Stand
   return { profiles, standIns: [a, b] };
 }
 
-/** Every arrangement of the house on the couple of the demo. */
+/** Every arrangement of the house on the couple of the demo, and those with a child on a mother and hers. */
 export function pairSheet(file: string): void {
-  const { profiles, standIns } = couple();
+  const couple = twoOf('demo-joss', 'demo-ines');
+  const family = twoOf('demo-edda', 'demo-pim');
   const all = Object.values(ARRANGEMENTS).flat();
   const sheet = createSheet(COLUMNS, Math.ceil(all.length / COLUMNS), TILE);
   const two = withAnother(shotOfOne('0', { ...SET, pose: neutralPose('x') }), '1', neutralPose('x'));
   all.forEach((arrangement, i) => {
+    const { profiles, standIns } = arrangement.withChild ? family : couple;
     const shot = arranged(two, arrangement, (id) => profiles[Number(id)]!.statureM);
     const standIn = standIns[Number(shot.people[0]!.personId)]!;
     const solo = amongOthers(shot, 'a', (id) => profiles[Number(id)]);
