@@ -1,8 +1,9 @@
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
 import type { SoloShot } from '../shot';
-import { settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
+import { isOnFeet, settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
 import type { MendVariable } from '../review';
+import { MARK_NUMBERS, MARK_TURN_RANGE, OWN_MARK, type Mark, type MarkNumber } from '../scene';
 import { clamp } from '../units';
 
 /** One number that a mend may change, as the search sees it: where it is, its steps and ends, what a step costs. */
@@ -39,6 +40,14 @@ const KEY_STEPS: Record<KeyNumber, number> = {
   ambientShare: KEY_RANGES.ambientShare.step,
 };
 
+/** A step aside, and a turn on the spot (common practice). */
+const MARK_SECONDS = 1.5;
+const MARK_STEPS: Record<MarkNumber, number> = {
+  leftM: 0.06,
+  aheadM: 0.06,
+  turnLeftDeg: MARK_TURN_RANGE.step,
+};
+
 /** The axis of a variable in a shot. */
 export function axisOf(shot: SoloShot, variable: MendVariable): Axis {
   switch (variable.on) {
@@ -55,6 +64,11 @@ export function axisOf(shot: SoloShot, variable: MendVariable): Axis {
       const { min, max } = CAMERA_RANGES[variable.name];
       const step = CAMERA_STEPS[variable.name];
       return { variable, from: shot.camera[variable.name], step, min, max, seconds: CAMERA_SECONDS };
+    }
+    case 'mark': {
+      const { min, max } = MARK_NUMBERS[variable.name];
+      const step = MARK_STEPS[variable.name];
+      return { variable, from: markOf(shot)[variable.name], step, min, max, seconds: MARK_SECONDS };
     }
   }
 }
@@ -90,6 +104,8 @@ export function moved(
       return { ...shot, light: { ...shot.light, [variable.name]: value } };
     case 'camera':
       return { ...shot, camera: { ...shot.camera, [variable.name]: value } };
+    case 'mark':
+      return { ...shot, mark: { ...markOf(shot), [variable.name]: value } };
   }
 }
 
@@ -105,7 +121,16 @@ export function isHeld(variable: MendVariable, held: readonly Station[]): boolea
   return variable.on === 'pose' && held.includes(SETTINGS[variable.id].station);
 }
 
-/** Whether a variable can be changed in a shot at all: a held station stays, and so do a window and the sun. */
+/**
+ * Whether a variable can be changed in a shot at all: a held station stays, and so do a window, the sun, and whoever
+ * sits.
+ */
 export function canChange(shot: SoloShot, variable: MendVariable, held: readonly Station[]): boolean {
-  return !isHeld(variable, held) && (variable.on !== 'light' || canBeMoved(shot.light));
+  if (isHeld(variable, held)) return false;
+  if (variable.on === 'light') return canBeMoved(shot.light);
+  return variable.on !== 'mark' || isOnFeet(shot.pose.support);
+}
+
+function markOf({ mark = OWN_MARK }: SoloShot): Mark {
+  return mark;
 }

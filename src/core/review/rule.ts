@@ -3,6 +3,7 @@ import type { KeyNumber } from '../light';
 import type { Sight } from '../picture';
 import type { WantedRanges } from '../brief';
 import type { SettingId, Station } from '../pose';
+import type { MarkNumber } from '../scene';
 
 /**
  * A number that a mend may change. `holds` is a setting that moves against it, so that what it carries stays where
@@ -11,7 +12,8 @@ import type { SettingId, Station } from '../pose';
 export type MendVariable =
   | { on: 'pose'; id: SettingId; holds?: SettingId }
   | { on: 'camera'; name: CameraNumber }
-  | { on: 'light'; name: KeyNumber };
+  | { on: 'light'; name: KeyNumber }
+  | { on: 'mark'; name: MarkNumber };
 
 /** One measured figure against what is wanted. */
 export interface Measurement {
@@ -62,4 +64,8 @@ export function camera(...names: CameraNumber[]): MendVariable[] {
 
 export function light(...names: KeyNumber[]): MendVariable[] {
   return names.map((name) => ({ on: 'light', name }));
+}
+
+export function mark(...names: MarkNumber[]): MendVariable[] {
+  return names.map((name) => ({ on: 'mark', name }));
 }

@@ -23,6 +23,7 @@ export {
 } from './opening';
 export {
   MARK_LEVEL_RANGE,
+  MARK_NUMBERS,
   MARK_RANGE,
   MARK_TURN_RANGE,
   markSchema,
@@ -30,6 +31,7 @@ export {
   OWN_MARK,
   pointOfMark,
   type Mark,
+  type MarkNumber,
 } from './mark';
 export { fallsThrough, groundOf, openingsOf, roomSchema, type Opening, type Room } from './room';
 export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';

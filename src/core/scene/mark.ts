@@ -9,6 +9,14 @@ export const MARK_TURN_RANGE = { min: -180, max: 180, step: 5, unit: '°' } as c
 /** So high a box or step lifts somebody, metres. */
 export const MARK_LEVEL_RANGE = { min: 0, max: 0.6, step: 0.05, unit: 'm' } as const;
 
+/** What of a mark is changed by itself, and what it is called. */
+export const MARK_NUMBERS = {
+  leftM: { words: 'mark to the left', ...MARK_RANGE },
+  aheadM: { words: 'mark to the front', ...MARK_RANGE },
+  turnLeftDeg: { words: 'on the mark, turned left', ...MARK_TURN_RANGE },
+} as const;
+export type MarkNumber = keyof typeof MARK_NUMBERS;
+
 const metres = z.number().min(MARK_RANGE.min).max(MARK_RANGE.max);
 
 /** Where somebody stands in the set: from the set's own mark to the left and to the front, as the set's front has it. */

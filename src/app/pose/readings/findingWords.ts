@@ -2,7 +2,8 @@ import type { MendChange, StuckWhy } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
 import { SETTINGS } from '@/core/pose';
-import type { Finding } from '@/core/review';
+import type { Finding, MendVariable } from '@/core/review';
+import { MARK_NUMBERS } from '@/core/scene';
 import { shownNumber } from '@/ui/fields/decimal';
 
 function figure(value: number): string {
@@ -28,15 +29,23 @@ export const STUCK_WORDS: Record<StuckWhy, string> = {
   unknownRule: 'This finding is of another version: nothing is known that would mend it.',
 };
 
+/** What a number is called, its unit, and by how much it is shown larger. */
+function rowOf(variable: MendVariable): { words: string; unit: string; shown: number } {
+  switch (variable.on) {
+    case 'pose':
+      return SETTINGS[variable.id];
+    case 'camera':
+      return { ...CAMERA_RANGES[variable.name], shown: 1 };
+    case 'light':
+      return { ...KEY_RANGES[variable.name], shown: 1 };
+    case 'mark':
+      return { ...MARK_NUMBERS[variable.name], shown: 1 };
+  }
+}
+
 /** A change of a mend with both its numbers, in the unit that is shown. */
 export function changeWords({ variable, from, to }: MendChange): string {
-  const row =
-    variable.on === 'pose'
-      ? SETTINGS[variable.id]
-      : {
-          ...(variable.on === 'camera' ? CAMERA_RANGES[variable.name] : KEY_RANGES[variable.name]),
-          shown: 1,
-        };
+  const row = rowOf(variable);
   return `${row.words} ${shownNumber(from, row.shown)} to ${shownNumber(to, row.shown)} ${row.unit}`;
 }
 

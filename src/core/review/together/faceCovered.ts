@@ -3,7 +3,7 @@ import type { FigurePoints } from '../../figure';
 import type { Picture, Sight } from '../../picture';
 import { headPart } from '../../pose';
 import { add, midpoint, subtract, type Vec3 } from '../../units';
-import { camera, pose, type Rule } from '../rule';
+import { camera, mark, pose, type Rule } from '../rule';
 
 /** From the eyes up to the middle of the forehead, of the height from chin to crown (from memory). */
 const FOREHEAD_SHARE = 0.2;
@@ -49,7 +49,7 @@ export const faceCovered: Rule = {
         full: 50,
         unit: '% of the face',
         title: 'The face is partly behind somebody',
-        variables: [...camera('arcDeg', 'heightM'), ...pose('bendLeftDeg', 'hingeDeg')],
+        variables: [...mark('leftM', 'aheadM'), ...camera('arcDeg', 'heightM'), ...pose('bendLeftDeg')],
       },
     ];
   },

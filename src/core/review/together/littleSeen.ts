@@ -1,4 +1,4 @@
-import { camera, pose, type Rule } from '../rule';
+import { camera, mark, pose, type Rule } from '../rule';
 
 /** A tenth against the whole is a fault: so much of what is seen of one and of an average other, per cent. */
 const LEAST_SHARE_PERCENT = 12;
@@ -22,7 +22,7 @@ export const littleSeen: Rule = {
         full: 10,
         unit: '% of both',
         title: 'Little is seen of this one against the other',
-        variables: [...camera('arcDeg'), ...pose('hipsTurnLeftDeg')],
+        variables: [...mark('leftM', 'aheadM'), ...camera('arcDeg'), ...pose('hipsTurnLeftDeg')],
       },
     ];
   },

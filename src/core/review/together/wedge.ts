@@ -1,4 +1,4 @@
-import { pose, type Rule } from '../rule';
+import { mark, pose, type Rule } from '../rule';
 import { bothStand, middleOf, nearestOf, overFloorM } from './beside';
 
 /** Shoulders so near each other are those of two who stand together, metres from middle to middle (from memory). */
@@ -27,7 +27,7 @@ export const wedge: Rule = {
         full: 20,
         unit: 'cm wider below than above',
         title: 'The hips stay away from the other: an empty wedge',
-        variables: pose('hingeDeg', 'bendLeftDeg'),
+        variables: [...mark('leftM', 'aheadM'), ...pose('hingeDeg', 'bendLeftDeg')],
       },
     ];
   },
