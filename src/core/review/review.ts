@@ -19,7 +19,7 @@ import { lensFlare } from './light/lensFlare';
 import { noCatchlight } from './light/noCatchlight';
 import type { Measurement, Rule } from './rule';
 import { squareShoulders } from './shoulders/squareShoulders';
-import { faceCovered, headsApart, idleHand, littleSeen, wedge } from './together';
+import { bentToOther, faceCovered, headsApart, idleHand, littleSeen, wedge } from './together';
 import { evenWeight } from './weight/evenWeight';
 
 /** All rules, from the floor up, then camera and light. */
@@ -29,6 +29,7 @@ export const RULES: readonly Rule[] = [
   evenWeight,
   lockedJoints,
   wedge,
+  bentToOther,
   squareShoulders,
   noDaylight,
   enlargedPart,

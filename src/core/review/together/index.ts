@@ -1,3 +1,4 @@
+export { bentToOther } from './bentToOther';
 export { faceCovered } from './faceCovered';
 export { headsApart } from './headsApart';
 export { idleHand } from './idleHand';

@@ -159,6 +159,22 @@ describe('two who reach over a gap', () => {
   });
 });
 
+describe('the back of who is much taller', () => {
+  const kiss = ALL.find((a) => a.id === 'kiss')!;
+
+  it('is found bent where they kiss, and not with one who is hardly taller', () => {
+    expect(idsIn(arrangedAs(kiss, ['small', 'tall']), 'b')).toContain('bent-to-other');
+    expect(idsIn(arrangedAs(kiss, ['even', 'small']), 'a')).toEqual([]);
+  });
+
+  it('is as straight as at ease where nobody is bent', () => {
+    expect(valueOf('bent-to-other', two([at(0.28)], [at(-0.28)], 'heavy'), 'b')).toBeLessThan(8);
+    expect(valueOf('bent-to-other', two([at(0.28), { bendLeftDeg: -28 }], [at(-0.28)]), 'a')).toBeGreaterThan(
+      24,
+    );
+  });
+});
+
 describe('hands of two who touch', () => {
   const arms = ALL.find((a) => a.id === 'armsRound')!;
   const hanging = (deg: number): Arrangement => ({
