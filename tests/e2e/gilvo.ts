@@ -73,6 +73,17 @@ export class Gilvo {
     );
   }
 
+  /** Waits until something is right that only the test knows. */
+  async comes(isRight: () => Promise<boolean>, what: string): Promise<void> {
+    await this.driver.wait(isRight, PATIENCE_MS, what);
+  }
+
+  /** Chooses in a select, by its name, what is shown there with some words. */
+  async chooseIn(name: string, words: string): Promise<void> {
+    const select = await this.one(`select[aria-label="${name}"]`);
+    await (await select.findElement(By.xpath(`.//option[normalize-space()="${words}"]`))).click();
+  }
+
   /** Types a number into a field that is found by its label, and confirms it. */
   async type(label: string, value: string): Promise<void> {
     const field = await this.one(`input[aria-label="${label}"]`);

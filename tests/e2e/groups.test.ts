@@ -3,7 +3,6 @@ import { expect, it } from 'vitest';
 import type { Take } from '@/core/sitting';
 import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
-import { PATIENCE_MS } from './waits';
 
 const gilvo = openGilvo();
 const EIGHT = 'demo-club-5';
@@ -11,14 +10,6 @@ const SET = `/set?sitting=demo-club&take=${EIGHT}`;
 
 const stored = () => gilvo.stored<Take>('takes', EIGHT);
 const places = () => gilvo.texts('[aria-label="Places of the group, the front row below"] button');
-async function comes(right: () => Promise<boolean>, what: string): Promise<void> {
-  await gilvo.driver.wait(right, PATIENCE_MS, what);
-}
-/** Chooses in a select, by its name, what is shown there with some words. */
-async function choose(label: string, words: string): Promise<void> {
-  const select = await gilvo.one(`select[aria-label="${label}"]`);
-  await (await select.findElement(By.xpath(`.//option[normalize-space()="${words}"]`))).click();
-}
 /** Until the group is arranged, or its order measured anew. */
 async function settled(): Promise<void> {
   await gilvo.one('[data-testid="group-settings"][data-busy="false"]');
@@ -49,7 +40,7 @@ it('two are exchanged by keys, and by pressing one and then the other', async ()
   );
   await buttons[1]!.sendKeys(Key.ENTER);
   await buttons[2]!.sendKeys(Key.SPACE);
-  await comes(async () => (await places()).join() !== before.join(), 'nobody was exchanged');
+  await gilvo.comes(async () => (await places()).join() !== before.join(), 'nobody was exchanged');
   const name = (words: string) => words.replace(/^\d+\s*/, '');
   const after = await places();
   expect([name(after[1]!), name(after[2]!)]).toEqual([name(before[2]!), name(before[1]!)]);
@@ -72,7 +63,7 @@ it('two are exchanged by dragging one onto the other', async () => {
     '[aria-label="Places of the group, the front row below"] div:nth-child(4) > button[data-over="true"]',
   );
   await gilvo.driver.actions().release().perform();
-  await comes(async () => (await places()).join() !== before.join(), 'nobody was exchanged');
+  await gilvo.comes(async () => (await places()).join() !== before.join(), 'nobody was exchanged');
   const name = (words: string) => words.replace(/^\d+\s*/, '');
   const after = await places();
   expect([name(after[0]!), name(after[3]!)]).toEqual([name(before[3]!), name(before[0]!)]);
@@ -93,7 +84,7 @@ it('they are posed so, and every face is looked for in the picture', async () =>
   await gilvo.press('Pose them so');
   await gilvo.one('[data-testid="faces-seen"]');
   expect(await gilvo.text('[data-testid="faces-seen"]')).toMatch(/every face is seen, each at least \d+ %/);
-  await comes(
+  await gilvo.comes(
     async () => (await stored()).shot.people[0]!.pose.name === '5 sit, 4 stand',
     'nothing was kept',
   );
@@ -106,13 +97,13 @@ it('they are posed so, and every face is looked for in the picture', async () =>
 it('what there is to sit on is asked, and a wish is said and taken back', async () => {
   await gilvo.write('boxes to stand on', '2.5');
   await gilvo.press('Arrange the group');
-  await comes(
+  await gilvo.comes(
     async () => (await gilvo.texts('[role=alert]')).join().includes('boxes'),
     'half a box was taken',
   );
   await gilvo.write('boxes to stand on', '3');
-  await choose('First of the two', 'Runa');
-  await choose('Runa and', 'Lorne');
+  await gilvo.chooseIn('First of the two', 'Runa');
+  await gilvo.chooseIn('Runa and', 'Lorne');
   expect(await gilvo.text('[data-testid="group-settings"] ul')).toContain('Runa and Lorne: near each other');
   await gilvo.press('Arrange the group');
   await settled();
@@ -125,7 +116,7 @@ it('what there is to sit on is asked, and a wish is said and taken back', async 
   );
   await gilvo.press('Pose them so');
   const seatsOf = ({ shot }: Take) => shot.supports.reduce((n, s) => n + (s.kind === 'bench' ? 2 : 1), 0);
-  await comes(async () => seatsOf(await stored()) === seated.length, 'not everybody has a seat');
+  await gilvo.comes(async () => seatsOf(await stored()) === seated.length, 'not everybody has a seat');
   await gilvo.click('button[aria-label="Take back: Runa and Lorne: near each other"]');
   expect(await gilvo.text('[data-testid="group-settings"] ul')).not.toContain('Lorne');
 });

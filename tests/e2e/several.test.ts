@@ -17,14 +17,6 @@ async function takes(): Promise<Take[]> {
   return all.filter((t) => t.sittingId === sittingId).sort((a, b) => a.position - b.position);
 }
 const whose = async () => (await takes()).map((t) => t.shot.people.map((p) => p.personId).join());
-async function comes(right: () => Promise<boolean>, what: string): Promise<void> {
-  await gilvo.driver.wait(right, PATIENCE_MS, what);
-}
-/** Chooses in a select, by its label, what is shown there with some words. */
-async function choose(label: string, words: string): Promise<void> {
-  const select = await gilvo.one(`select[aria-label="${label}"]`);
-  await (await select.findElement(By.xpath(`.//option[normalize-space()="${words}"]`))).click();
-}
 /** The choice among people that stands under a label. */
 async function choosePerson(label: string, name: string): Promise<void> {
   const path = `//label[span[normalize-space()="${label}"]]//option[normalize-space()="${name}"]`;
@@ -48,21 +40,21 @@ it('a sitting is begun with all of a group', async () => {
 });
 
 it('somebody is brought in, and leaves again, but nobody who is in a picture', async () => {
-  await choose('Bring somebody into the sitting', 'Pim Nyström');
-  await comes(async () => (await sitting()).personIds.length === 3, 'nobody came in');
+  await gilvo.chooseIn('Bring somebody into the sitting', 'Pim Nyström');
+  await gilvo.comes(async () => (await sitting()).personIds.length === 3, 'nobody came in');
   expect(await gilvo.texts('section[aria-label="People of the sitting"] button')).toEqual([
     'leaves',
     'leaves',
   ]);
   await gilvo.click('button[aria-label="Pim Nyström leaves the sitting"]');
-  await comes(async () => (await sitting()).personIds.length === 2, 'nobody left');
+  await gilvo.comes(async () => (await sitting()).personIds.length === 2, 'nobody left');
 });
 
 it('poses are added for one or the other, and the run says whose each is', async () => {
   await gilvo.open(`/run?sitting=${sittingId}`);
   await choosePerson('of', 'Joss Calder');
-  await choose('Add a pose of the house', 'Slipway sway');
-  await comes(async () => (await takes()).length === 2, 'no pose was added');
+  await gilvo.chooseIn('Add a pose of the house', 'Slipway sway');
+  await gilvo.comes(async () => (await takes()).length === 2, 'no pose was added');
   expect(await whose()).toEqual([INES, JOSS]);
   expect((await gilvo.texts('ol[aria-label="Poses in order"] h2'))[1]).toContain('Joss Calder');
   for (const size of [PHONE_SIZE, TABLET_SIZE]) {
@@ -89,9 +81,9 @@ it('in Set it goes over as well', async () => {
   const [, second] = (await takes()) as [Take, Take];
   await gilvo.open(`/set?sitting=${sittingId}&take=${second.id}`);
   await choosePerson('picture of', 'Ines Calder');
-  await comes(async () => (await whose()).join() === [INES, INES].join(), 'it stayed with him');
+  await gilvo.comes(async () => (await whose()).join() === [INES, INES].join(), 'it stayed with him');
   await choosePerson('picture of', 'Joss Calder');
-  await comes(async () => (await whose()).join() === [INES, JOSS].join(), 'it stayed with her');
+  await gilvo.comes(async () => (await whose()).join() === [INES, JOSS].join(), 'it stayed with her');
 });
 
 it('a picture of somebody whose record is broken is not drawn with another’s body', async () => {
@@ -114,16 +106,16 @@ it('both come into one picture, and are arranged', async () => {
   const [, second] = (await takes()) as [Take, Take];
   await gilvo.open(`/pose?sitting=${sittingId}&take=${second.id}`);
   await drawn(gilvo.driver);
-  await gilvo.andSeen(() => choose('Bring somebody into the picture', 'Ines Calder'));
-  await comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come into it');
+  await gilvo.andSeen(() => gilvo.chooseIn('Bring somebody into the picture', 'Ines Calder'));
+  await gilvo.comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come into it');
   expect(await inHand()).toBe('Ines');
   // one step back and she is out of it again, and he is in the hand
   await gilvo.andSeen(() => gilvo.click('button[aria-label="Undo"]'));
-  await comes(async () => (await whose())[1] === JOSS, 'she stayed in it');
+  await gilvo.comes(async () => (await whose())[1] === JOSS, 'she stayed in it');
   await gilvo.andSeen(() => gilvo.click('button[aria-label="Redo"]'));
-  await comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come back');
+  await gilvo.comes(async () => (await whose())[1] === [JOSS, INES].join(), 'she did not come back');
   expect(await inHand()).toBe('Ines');
-  await gilvo.andSeen(() => choose('Arrange the two', 'Nearly'));
+  await gilvo.andSeen(() => gilvo.chooseIn('Arrange the two', 'Nearly'));
   await gilvo.saved();
   const { shot } = (await takes())[1]!;
   expect(shot.people.map((p) => p.pose.name)).toEqual(['Nearly', 'Nearly']);
@@ -159,6 +151,18 @@ it('what one of them says is kept for that one', async () => {
   await gilvo.browser.size(DESK_SIZE);
 });
 
+it('a box lifts one of them', async () => {
+  const levels = async () => (await takes())[1]!.shot.people.map((p) => p.mark?.levelM);
+  expect(await levels()).toEqual([undefined, undefined]);
+  await gilvo.press('Where they stand');
+  await gilvo.andSeen(() => gilvo.type('Stands: on a box, m', '0.2'));
+  await gilvo.saved();
+  expect(await levels()).toEqual([undefined, 0.2]);
+  await gilvo.andSeen(() => gilvo.type('Stands: on a box, m', '0'));
+  await gilvo.saved();
+  expect(await levels()).toEqual([undefined, undefined]);
+});
+
 it('the run names both, and on set each cue says to whom', async () => {
   await gilvo.open(`/run?sitting=${sittingId}`);
   await gilvo.one('ol[aria-label="Poses in order"] li:nth-child(2) h2');
@@ -184,7 +188,10 @@ it('one who is erased leaves the other’s sitting and pictures', async () => {
   expect(await gilvo.text('section[aria-label="Erase Joss Calder"]')).toContain('with others');
   await gilvo.fill('section[aria-label="Erase Joss Calder"] input:not([type="checkbox"])', 'Joss Calder');
   await gilvo.press('Erase for good');
-  await comes(async () => (await sitting()).personIds.length === 1, 'the sitting still names the erased');
+  await gilvo.comes(
+    async () => (await sitting()).personIds.length === 1,
+    'the sitting still names the erased',
+  );
   // his own poses go with him; out of the picture of both he is taken, and what went to him
   expect(await whose()).toEqual([INES, INES]);
   const { shot } = (await takes())[1]!;

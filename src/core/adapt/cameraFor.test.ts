@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf, standInOf } from '../../../tests/support/people';
+import { roomOf } from '../../../tests/support/rooms';
 import type { Room } from '../scene';
 import { roomForCameraM, USUAL_LENSES } from '../set';
 import { CAMERA_GOALS, cameraFor, cameraMeasures, type CameraGoal } from './cameraFor';
 
 const standIn = standInOf('average');
-const ROOM: Room = {
-  name: 'hall',
-  widthM: 6,
-  depthM: 10,
-  markToBackM: 2.4,
-  markToLeftM: 3,
-  door: { wall: 'right', words: 'door', fromM: 1, toM: 2 },
-};
+const ROOM = roomOf({ name: 'hall', depthM: 10 });
 const shot = shotOf({}, { distanceM: 3, focalLengthMm: 35, heightM: 1.3 });
 const propose = (goal: CameraGoal, room = ROOM) => cameraFor(standIn, shot, goal, 'full', room, USUAL_LENSES);
 

@@ -1,16 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf } from '../../../tests/support/people';
+import { roomOf } from '../../../tests/support/rooms';
 import type { Room } from '../scene';
 import { setSheet, setUpLines } from './setSheet';
 
-const ROOM: Room = {
-  name: 'hall',
-  widthM: 6,
-  depthM: 8,
-  markToBackM: 2.4,
-  markToLeftM: 3,
-  door: { wall: 'right', words: 'door', fromM: 1, toM: 2 },
-};
+const ROOM = roomOf({ name: 'hall', depthM: 8 });
 const shot = shotOf({}, { distanceM: 4, heightM: 1.2, arcDeg: 30 });
 
 describe('the set sheet', () => {

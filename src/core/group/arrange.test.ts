@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { groupOf } from '../../../tests/support/crew';
 import { CAMERA, LIGHT, profileOf, shotOf } from '../../../tests/support/people';
+import { roomOf } from '../../../tests/support/rooms';
 import { bodyFrom } from '../body';
 import { project, viewOf } from '../camera';
 import { figureOf } from '../figure';
 import { neutralPose } from '../pose';
-import type { Room } from '../scene';
 import { placeSupport } from '../scene';
 import { USUAL_LENSES } from '../set';
 import { shotOfOne, shotSchema, soloShot, withAnother, type Shot } from '../shot';
@@ -16,17 +16,7 @@ import { outlinesOf, type Modelled } from './laidOut';
 import type { Relation } from './relation';
 import { facesIn } from './told';
 
-const ROOM: Room = {
-  name: 'shed',
-  widthM: 6,
-  depthM: 9,
-  markToBackM: 2.4,
-  markToLeftM: 3,
-  wallTone: 'grey',
-  floorTone: 'grey',
-  windows: [],
-  door: { wall: 'right', words: 'door', fromM: 2, toM: 3 },
-};
+const ROOM = roomOf({ door: { wall: 'right', words: 'door', fromM: 2, toM: 3 } });
 
 function askedFor(group: readonly Modelled[], said: Partial<GroupAsked> = {}): GroupAsked {
   return {

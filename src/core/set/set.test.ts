@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { bodyOf, CAMERA, shotOf, standInOf } from '../../../tests/support/people';
+import { roomOf } from '../../../tests/support/rooms';
 import { project, SENSOR_FORMATS, viewOf, type Camera } from '../camera';
 import { figureOf } from '../figure';
 import { carriedIn, HOUSE_POSES } from '../library';
@@ -29,14 +30,7 @@ import {
 const pointsOf = (pose: Pose) => figureOf(bodyOf('average'), pose, { lens: [0, 1.2, 4] }).points;
 const standing = pointsOf(neutralPose('x'));
 const seated = pointsOf(carriedIn(neutralPose('x'), 'sit'));
-const ROOM: Room = {
-  name: 'shed',
-  widthM: 6,
-  depthM: 9,
-  markToBackM: 2.4,
-  markToLeftM: 3,
-  door: { wall: 'right', words: 'door', fromM: 1, toM: 2 },
-};
+const ROOM = roomOf();
 const lens = (id: string) => USUAL_LENSES.find((l) => l.id === id)!;
 
 describe('framing by name', () => {
