@@ -31,3 +31,14 @@ export function areTouching({ shot }: Sight, { companion }: Other): boolean {
 export function bothStand({ shot }: Sight, { companion }: Other): boolean {
   return isOnFeet(shot.pose.support) && isOnFeet(companion.pose.support);
 }
+
+/** Shoulders so near each other are those of two who stand together, metres from middle to middle (from memory). */
+const TOGETHER_WITHIN_M = 0.7;
+
+/** The other with whom somebody stands together, both on their feet; null where there is none. */
+export function standingWith(sight: Sight): Other | null {
+  const other = nearestOf(sight);
+  if (!other || !bothStand(sight, other)) return null;
+  const [own, theirs] = [sight.figure, other.figure].map(({ points }) => middleOf(points.shoulders));
+  return overFloorM(own!, theirs!) <= TOGETHER_WITHIN_M ? other : null;
+}

@@ -1,8 +1,6 @@
 import { mark, pose, type Rule } from '../rule';
-import { bothStand, middleOf, nearestOf, overFloorM } from './beside';
+import { middleOf, overFloorM, standingWith } from './beside';
 
-/** Shoulders so near each other are those of two who stand together, metres from middle to middle (from memory). */
-const TOGETHER_WITHIN_M = 0.7;
 /** Hips further apart than shoulders by more leave a wedge of air, centimetres (from memory). */
 const MOST_WEDGE_CM = 18;
 
@@ -12,11 +10,10 @@ export const wedge: Rule = {
   reason: 'Two lean to each other with hips and shoulders; heads that reach over a gap leave an empty wedge.',
   weight: 0.6,
   measure(sight) {
-    const other = nearestOf(sight);
-    if (!other || !bothStand(sight, other)) return [];
+    const other = standingWith(sight);
+    if (!other) return [];
     const [own, theirs] = [sight.figure.points, other.figure.points];
     const shouldersM = overFloorM(middleOf(own.shoulders), middleOf(theirs.shoulders));
-    if (shouldersM > TOGETHER_WITHIN_M) return [];
     const hipsM = overFloorM(middleOf(own.hips), middleOf(theirs.hips));
     return [
       {
