@@ -1,6 +1,7 @@
-import type { Camera } from '../camera';
+import { CAMERA_RANGES, type Camera } from '../camera';
 import { mirrorPose, withSetting, type Pose } from '../pose';
-import { supportAt, type Mark, type Support } from '../scene';
+import { supportAt, SUPPORTS, type Mark, type Support } from '../scene';
+import { markedApertureF } from '../set';
 import type { Posed, Shot } from '../shot';
 import { turnBetweenDeg } from '../units';
 import type { GroupOrder } from './arrange';
@@ -34,8 +35,8 @@ function standsAt({ leftM, aheadM, turnLeftDeg }: Mark): Partial<Support> {
   return { leftM, aheadM, turnLeftDeg };
 }
 
-/** Half the width of a bench for two, metres: the usual one of the house. */
-const BENCH_HALF_M = 0.65;
+/** Half the width of a bench for two, metres. */
+const BENCH_HALF_M = SUPPORTS.bench.sizes.seatWidthM![2] / 2;
 
 /** A seat, and how far along it who sits at a place sits, of half its width. */
 interface Seat {
@@ -96,16 +97,14 @@ export interface PlacedOrder extends Pick<GroupOrder, 'order' | 'light'> {
   told: Pick<GroupTold, 'apertureF'>;
 }
 
-/** Apertures that a lens is set to go by thirds of a stop. */
-function nextThird(apertureF: number): number {
-  return Math.round(2 ** (Math.ceil(2 * Math.log2(apertureF) * 3 - 1e-6) / 6) * 10) / 10;
-}
-
 /** The camera that holds the group, stopped down until all faces are sharp. */
 function cameraOf({ laid, told }: PlacedOrder): Camera {
   return {
     ...laid.camera,
-    apertureF: Math.min(32, Math.max(laid.camera.apertureF, nextThird(told.apertureF))),
+    apertureF: Math.min(
+      CAMERA_RANGES.apertureF.max,
+      Math.max(laid.camera.apertureF, markedApertureF(told.apertureF)),
+    ),
   };
 }
 

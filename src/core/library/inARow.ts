@@ -1,5 +1,5 @@
 import type { Pose } from '../pose';
-import { on, said } from './said';
+import { on, ON_FOOTRESTS, said } from './said';
 
 const PLAIN = { presence: 0.2, openness: 0.3, formality: 0.3, movement: -0.7 };
 
@@ -55,12 +55,7 @@ export const IN_A_ROW: Record<RowCarriage, Pose> = {
       headTurnLeftDeg: 10,
       faceForwardCm: 1.5,
     },
-    contacts: [
-      on('left:foot', 'stepTop', 'rest', { left: 0.22, ahead: 0 }),
-      on('right:foot', 'stepTop', 'rest', { left: -0.22, ahead: 0 }),
-      on('left:palm', 'kneeTop'),
-      on('right:palm', 'kneeTop'),
-    ],
+    contacts: [...ON_FOOTRESTS, on('left:palm', 'kneeTop'), on('right:palm', 'kneeTop')],
     message: PLAIN,
   }),
   standing: said('In the row, standing', 'Weight on the back foot, shoulders to the middle, arms easy.', {

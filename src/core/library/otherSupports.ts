@@ -1,6 +1,6 @@
 import type { Pose } from '../pose';
 import { supportAt } from '../scene';
-import { on, said } from './said';
+import { on, ON_FOOTRESTS, said } from './said';
 
 /** Poses in a wheelchair, on a stump, a bean bag or a mat, in a doorway, with a ball. All names and words are ours. */
 export const OTHER_SUPPORT_POSES: readonly Pose[] = [
@@ -16,12 +16,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
       headTurnLeftDeg: -18,
       faceForwardCm: 1.5,
     },
-    contacts: [
-      on('left:foot', 'stepTop', 'rest', { left: 0.22, ahead: 0 }),
-      on('right:foot', 'stepTop', 'rest', { left: -0.22, ahead: 0 }),
-      on('left:palm', 'kneeTop'),
-      on('right:palm', 'thighTop'),
-    ],
+    contacts: [...ON_FOOTRESTS, on('left:palm', 'kneeTop'), on('right:palm', 'thighTop')],
     message: { presence: 0.6, openness: 0.4, formality: 0.2, movement: -0.5 },
   }),
   said('Between races', 'Lean in, one elbow on your knee, the other hand on the other knee.', {
@@ -38,12 +33,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
       faceForwardCm: 2,
       rightElbowBendDeg: 70,
     },
-    contacts: [
-      on('left:foot', 'stepTop', 'rest', { left: 0.22, ahead: 0 }),
-      on('right:foot', 'stepTop', 'rest', { left: -0.22, ahead: 0 }),
-      on('right:elbow', 'kneeTop', 'lean'),
-      on('left:palm', 'kneeTop'),
-    ],
+    contacts: [...ON_FOOTRESTS, on('right:elbow', 'kneeTop', 'lean'), on('left:palm', 'kneeTop')],
     message: { presence: 0.4, openness: 0.4, formality: -0.4, movement: -0.1 },
   }),
   said('On the old stump', 'Feet wide, one forearm across the knee, look past me to the river.', {

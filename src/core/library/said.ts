@@ -14,3 +14,9 @@ export function on(
 ): Contact {
   return { part, to, kind, pressure: 'light', ...(spot && { spot }) };
 }
+
+/** Both feet on the rests of a wheelchair. */
+export const ON_FOOTRESTS = [
+  on('left:foot', 'stepTop', 'rest', { left: 0.22, ahead: 0 }),
+  on('right:foot', 'stepTop', 'rest', { left: -0.22, ahead: 0 }),
+] as const;

@@ -102,6 +102,11 @@ function nearest(marks: readonly number[], value: number): number {
   return marks.reduce((a, b) => (Math.abs(Math.log2(b / value)) < Math.abs(Math.log2(a / value)) ? b : a));
 }
 
+/** The next marked aperture (f-number) from one on; past the last mark, the next tenth. */
+export function markedApertureF(leastF: number): number {
+  return APERTURES.find((f) => f >= leastF) ?? Math.ceil(leastF * 10) / 10;
+}
+
 /** The three ways to be right: one of aperture, shutter and sensitivity changed by as many stops as it is off. */
 export function waysToBeRight(
   apertureF: number,

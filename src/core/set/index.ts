@@ -32,6 +32,7 @@ export {
   flashApertureF,
   flashOffStops,
   ISOS,
+  markedApertureF,
   SHUTTER_PARTS,
   steadyApertureF,
   steadyOffStops,

@@ -18,6 +18,7 @@ import {
   namedHeightsM,
   nearEye,
   rowOfFaces,
+  markedApertureF,
   nearestPart,
   roomForCameraM,
   sharpnessOf,
@@ -247,6 +248,10 @@ describe('slowest safe shutter', () => {
     expect([...parts].sort((a, b) => a - b)).toEqual(parts);
     expect(slowestShutter({ ...CAMERA, focalLengthMm: 200 }, 4, 'walk')!).toBeGreaterThan(parts[3]!);
     expect(slowestShutter(CAMERA, 2, 'walk')!).toBeGreaterThan(parts[3]!);
+  });
+
+  it('holds from the next marked aperture on, and past the last mark from the next tenth', () => {
+    expect([0.9, 5.6, 5.61, 8.2, 23.14].map(markedApertureF)).toEqual([1, 5.6, 6.3, 9, 23.2]);
   });
 
   it('is told to be none where no marked time is short enough', () => {

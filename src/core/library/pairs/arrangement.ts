@@ -40,6 +40,19 @@ export function handOn(part: HandOn, role: Role, to: BodyPlaceName, side?: Side)
   return { part, to, kind: 'rest', pressure: 'light', of: { role, ...(side && { side }) } };
 }
 
+/** A hand that holds somebody's hand. */
+export function holdingHand(part: HandOn, role: Role, side: Side): Contact {
+  return { ...handOn(part, role, 'handBack', side), kind: 'hold' };
+}
+
+/** A look into somebody's eyes. */
+export function atEyesOf(role: Role): Gaze {
+  return { kind: 'person', role, at: 'eyes' };
+}
+
+/** What two say who sit quietly together. */
+export const QUIET: Message = { presence: 0, openness: 0.3, formality: 0, movement: -0.6 };
+
 /** A part of the head laid on somebody else's, or only near it. */
 export function headOn(
   part: Contact['part'],

@@ -1,7 +1,6 @@
-import { handOn, headOn, mark, nearTo, person, type Arrangement } from './arrangement';
+import { atEyesOf, handOn, headOn, holdingHand, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const TENDER = { presence: -0.4, openness: 0.2, formality: -0.2, movement: -0.5 };
-const AT_OTHER = (role: string) => ({ kind: 'person', role, at: 'eyes' }) as const;
 
 /** Two who face each other, seen from the side. */
 export const FACE_TO_FACE: readonly Arrangement[] = [
@@ -13,12 +12,12 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       person('a', 'Across the water', {
         mark: mark(0.35, 0, -72),
         settings: { leftWeightShare: 0.66, rightKneeBendDeg: 12 },
-        gaze: AT_OTHER('b'),
+        gaze: atEyesOf('b'),
       }),
       person('b', 'Across the water', {
         mark: nearTo('a', 0.3, mark(-0.35, 0, 72)),
         settings: { leftWeightShare: 0.34, leftKneeBendDeg: 12 },
-        gaze: AT_OTHER('a'),
+        gaze: atEyesOf('a'),
       }),
     ],
     supports: [],
@@ -167,10 +166,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       person('a', 'Last dance in the boathouse', {
         mark: mark(0.25, 0, -64),
         settings: { leftWeightShare: 0.62, rightKneeBendDeg: 12, headTurnLeftDeg: -6 },
-        contacts: [
-          { ...handOn('left:palm', 'b', 'handBack', 'right'), kind: 'hold' },
-          handOn('right:palm', 'b', 'waistSide', 'left'),
-        ],
+        contacts: [holdingHand('left:palm', 'b', 'right'), handOn('right:palm', 'b', 'waistSide', 'left')],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 1, smile: 0.3 },
       }),

@@ -1,7 +1,6 @@
 import { on } from '../said';
-import { mark, nearTo, person, type Arrangement } from './arrangement';
+import { mark, nearTo, person, QUIET, type Arrangement } from './arrangement';
 
-const QUIET = { presence: 0, openness: 0.3, formality: 0, movement: -0.6 };
 const FLOOR_KNEES_UP = {
   leftKneeBendDeg: 108,
   rightKneeBendDeg: 104,

@@ -1,8 +1,6 @@
 import { supportAt } from '../../scene';
 import { on } from '../said';
-import { handOn, mark, person, type Arrangement } from './arrangement';
-
-const QUIET = { presence: 0, openness: 0.3, formality: 0, movement: -0.6 };
+import { atEyesOf, handOn, mark, person, QUIET, type Arrangement } from './arrangement';
 
 /** Two with a seat between them, or one for both. */
 export const SEATED_TOGETHER: readonly Arrangement[] = [
@@ -90,7 +88,7 @@ export const SEATED_TOGETHER: readonly Arrangement[] = [
           drawnUpShare: 0.7,
         },
         contacts: [on('left:palm', 'kneeTop'), on('right:palm', 'thighTop')],
-        gaze: { kind: 'person', role: 'a', at: 'eyes' },
+        gaze: atEyesOf('a'),
         expression: { smile: 0.3 },
       }),
     ],

@@ -1,4 +1,4 @@
-import { handOn, mark, nearTo, person, type Arrangement } from './arrangement';
+import { atEyesOf, handOn, holdingHand, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const EASY = { presence: 0, openness: 0.4, formality: -0.2, movement: -0.4 };
 
@@ -84,7 +84,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
       person('a', 'Hand in hand', {
         mark: mark(0.36, 0, -14),
         settings: { leftWeightShare: 0.68, rightKneeBendDeg: 12, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
-        contacts: [{ ...handOn('right:palm', 'b', 'handBack', 'left'), kind: 'hold' }],
+        contacts: [holdingHand('right:palm', 'b', 'left')],
       }),
       person('b', 'Hand in hand', {
         mark: nearTo('a', 0.1, mark(-0.36, 0, 14)),
@@ -167,7 +167,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
       person('a', 'Along the towpath', {
         mark: mark(0.36, 0, -8),
         settings: { ...IN_STEP, headTurnLeftDeg: 6, leftArmForwardDeg: -18, leftElbowBendDeg: 20 },
-        contacts: [{ ...handOn('right:palm', 'b', 'handBack', 'left'), kind: 'hold' }],
+        contacts: [holdingHand('right:palm', 'b', 'left')],
       }),
       person('b', 'Along the towpath', {
         mark: nearTo('a', 0.12, mark(-0.36, 0.02, 8)),
@@ -179,7 +179,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
           rightArmForwardDeg: 18,
           rightElbowBendDeg: 26,
         },
-        gaze: { kind: 'person', role: 'a', at: 'eyes' },
+        gaze: atEyesOf('a'),
       }),
     ],
     supports: [],
@@ -194,7 +194,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
         mark: mark(0.26, 0, -158),
         settings: { leftWeightShare: 0.4, leftKneeBendDeg: 8, headTurnLeftDeg: 60, rightElbowBendDeg: 24 },
         contacts: [handOn('left:palm', 'b', 'smallOfBack')],
-        gaze: { kind: 'person', role: 'b', at: 'eyes' },
+        gaze: atEyesOf('b'),
       }),
       person('b', 'Watching the boats come in', {
         mark: nearTo('a', 0, mark(-0.26, 0, 162)),

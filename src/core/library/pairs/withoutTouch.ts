@@ -1,5 +1,5 @@
 import { on } from '../said';
-import { mark, nearTo, person, type Arrangement } from './arrangement';
+import { atEyesOf, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const CLEAR = { presence: 0.4, openness: 0.1, formality: 0.5, movement: -0.5 };
 
@@ -94,7 +94,7 @@ export const WITHOUT_TOUCH: readonly Arrangement[] = [
           leftElbowBendDeg: 12,
         },
         contacts: [on('right:palm', 'frontPocket')],
-        gaze: { kind: 'person', role: 'a', at: 'eyes' },
+        gaze: atEyesOf('a'),
         expression: { smile: 0.8 },
       }),
     ],
