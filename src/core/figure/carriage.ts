@@ -73,9 +73,9 @@ export function isPropped({ pose }: Carriage): boolean {
 /** Half the breadth and depth on which a seated pelvis rests, share of the frame. */
 export const SEAT_HALF_SHARE = 0.055;
 
-/** Whether one who sits upright has nothing behind the back, and must keep over the seat bones. */
-export function sitsFree({ seat, pose }: Carriage): boolean {
-  return seat !== null && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean');
+/** Whether one who sits upright has nothing behind the back and nobody who holds them, and must keep over the seat bones. */
+export function sitsFree({ seat, pose, mark }: Carriage): boolean {
+  return seat !== null && !mark.carriedBy && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean');
 }
 
 /** Rotation of the upright body into the way that it is carried. */
@@ -101,12 +101,14 @@ function nearestFirst(supports: readonly PlacedSupport[], { leftM, aheadM }: Mar
 /**
  * Works out how a pose carries a body.
  * @param said where the person stands; one who is alone, on the set's own mark.
+ * @param lap the place of somebody who carries the body; it sits there instead of on a support.
  */
 export function carriageOf(
   body: Body,
   pose: Pose,
   said?: Mark,
   partners: ReadonlyMap<string, Partner> = NOBODY,
+  lap?: Patch,
 ): Carriage {
   const mark = said ?? OWN_MARK;
   const placed = (pose.objects ?? []).map(placeSupport);
@@ -120,7 +122,7 @@ export function carriageOf(
   const headwards = turned([0, 1, 0], base);
   const side = sideLainOn(carried) !== null;
   const level = pose.on === 'seat' ? placeOn(supports, 'seat') : undefined;
-  const seat = isOnSeat(carried) ? (placeOn(supports, 'seat') ?? null) : null;
+  const seat = lap ?? (isOnSeat(carried) ? (placeOn(supports, 'seat') ?? null) : null);
   return {
     body,
     pose,

@@ -1,11 +1,11 @@
 import { bindArmDirection, type Body, EYEBALL, headToBind, jointOn, JOINTS } from '../body';
 import { contactOf, legModes, poseSchema, SETTING_IDS, settingOf, withSetting, type Pose } from '../pose';
-import { OWN_MARK, pointOfMark, type Mark } from '../scene';
+import { OWN_MARK, pointOfMark, type Mark, type Patch } from '../scene';
 import { aboutZeroDeg, subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';
 import { placeArms } from './arms/arms';
 import { type ArmAngles } from './arms/armBones';
-import { armLump } from './trunk/mass';
+import { armLump, type Burden } from './trunk/mass';
 import { firstState } from './trunk/unknowns';
 import { measureBalance, type Balance } from './told/balance';
 import { settle, tuckDegOf } from './trunk/settle';
@@ -112,6 +112,8 @@ export interface InWork extends Pick<Solved, 'frames' | 'carriage' | 'state' | '
   said: Pose;
   /** What the trunk moves for. */
   goals: ReachGoal[];
+  /** Those whom the body carries. */
+  burdens?: readonly Burden[];
 }
 
 /** Where the feet stand in a carriage. */
@@ -122,14 +124,21 @@ export function feetOf(carriage: Carriage): Record<Side, Foot> {
 /**
  * The first placing of a body: trunk and legs, then the arms.
  * @param partners those whom the body will touch; the trunk does not move for them yet.
+ * @param lap what one who is carried sits on.
  * @throws ZodError when the pose itself is malformed or out of range.
  */
-export function begun(body: Body, pose: Pose, mark?: Mark, partners?: Carriage['partners']): InWork {
+export function begun(
+  body: Body,
+  pose: Pose,
+  mark?: Mark,
+  partners?: Carriage['partners'],
+  lap?: Patch,
+): InWork {
   const said = spelledOut(onPresentFeet(body, poseSchema.parse(pose)));
-  const carriage = carriageOf(body, said, mark, partners);
+  const carriage = carriageOf(body, said, mark, partners, lap);
   const frames = createFrames();
   const feet = feetOf(carriage);
-  const hanging = { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] as Vec3 };
+  const hanging = { massKg: 0.1 * body.masses.totalKg, offset: [0, -0.12, 0] as Vec3, burdenKg: 0 };
   const all = reachGoals(carriage).filter((g) => !g.contact.of);
   const firm = all.filter((g) => g.kind !== 'hand');
   const hung = { frames, carriage, feet, lump: hanging, goals: firm };
@@ -162,10 +171,11 @@ export function finished({
   legs,
   arms,
   goals,
+  burdens = [],
 }: InWork): PosedBody {
   placeFingers(frames, carriage);
   const points = pointsOf(frames, body);
-  const balance = measureBalance(frames, carriage, legs, feet);
+  const balance = measureBalance(frames, carriage, legs, feet, burdens);
 
   const figure = {
     frames,

@@ -21,6 +21,7 @@ export {
   type RoomWindow,
   type Wall,
 } from './opening';
+export { CARRY_PLACE_IDS, CARRY_PLACES, usualCarry, type Carry, type CarryPlace } from './carry';
 export {
   MARK_LEVEL_RANGE,
   MARK_NUMBERS,

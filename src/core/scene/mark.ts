@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { roleSchema } from '../checks';
 import type { Vec3 } from '../units';
+import { carrySchema, mirrorCarry } from './carry';
 
 /** So far from the set's own mark somebody can be put, metres. */
 export const MARK_RANGE = { min: -20, max: 20, step: 0.02, unit: 'm' } as const;
@@ -29,6 +30,8 @@ export const markSchema = z.strictObject({
   levelM: z.number().min(MARK_LEVEL_RANGE.min).max(MARK_LEVEL_RANGE.max).optional(),
   /** As near to somebody, along the line between both marks, as leaves so much room between the bodies; 0 touches. */
   near: z.strictObject({ role: roleSchema, gapM: z.number().min(0).max(2) }).optional(),
+  /** Carried by somebody; the mark is then where they are put down. */
+  carriedBy: carrySchema.optional(),
 });
 export type Mark = z.infer<typeof markSchema>;
 
@@ -41,6 +44,11 @@ export function pointOfMark({ leftM, aheadM, levelM = 0 }: Mark): Vec3 {
 }
 
 /** The mark as it is in a mirror. */
-export function mirrorMark(mark: Mark): Mark {
-  return { ...mark, leftM: -mark.leftM || 0, turnLeftDeg: -mark.turnLeftDeg || 0 };
+export function mirrorMark({ carriedBy, ...mark }: Mark): Mark {
+  return {
+    ...mark,
+    leftM: -mark.leftM || 0,
+    turnLeftDeg: -mark.turnLeftDeg || 0,
+    ...(carriedBy && { carriedBy: mirrorCarry(carriedBy) }),
+  };
 }

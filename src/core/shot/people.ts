@@ -1,6 +1,6 @@
 import type { Role } from '../checks';
 import type { Pose } from '../pose';
-import { OWN_MARK, type Mark } from '../scene';
+import type { Mark } from '../scene';
 import { MOST_PEOPLE, type Posed, type Shot } from './shot';
 import { shows } from './solo';
 
@@ -71,16 +71,24 @@ function placeOf(place: Mark, { mark }: Posed): Mark {
   return { ...place, turnLeftDeg: mark?.turnLeftDeg ?? 0 };
 }
 
+/** A mark that goes by nobody of a role. */
+function markWithout({ near, carriedBy, ...place }: Mark, role: Role): Mark {
+  return {
+    ...place,
+    ...(near && near.role !== role && { near }),
+    ...(carriedBy && carriedBy.role !== role && { carriedBy }),
+  };
+}
+
 /** Somebody without what goes to one who is not there: contacts, a gaze, a place close by. */
 function withoutTouchOf(person: Posed, role: Role): Posed {
   const { pose, mark } = person;
   const contacts = pose.contacts.filter((c) => c.of?.role !== role);
   const looks = pose.gaze.kind === 'person' && pose.gaze.role === role;
-  const isNear = mark?.near?.role === role;
-  if (contacts.length === pose.contacts.length && !looks && !isNear) return person;
+  const goesBy = mark?.near?.role === role || mark?.carriedBy?.role === role;
+  if (contacts.length === pose.contacts.length && !looks && !goesBy) return person;
   const gaze = looks ? ({ kind: 'lens' } as const) : pose.gaze;
-  const { near: _, ...place } = mark ?? OWN_MARK;
-  return { ...person, pose: { ...pose, contacts, gaze }, ...(mark && { mark: isNear ? place : mark }) };
+  return { ...person, pose: { ...pose, contacts, gaze }, ...(mark && { mark: markWithout(mark, role) }) };
 }
 
 /** Those who touch somebody in a picture, or are touched. */

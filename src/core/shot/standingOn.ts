@@ -5,9 +5,9 @@ import type { SoloShot } from './solo';
 const BOX_WIDTH_M = 0.6;
 const BOX_DEPTH_M = 0.45;
 
-/** The box that somebody is lifted by; none where they stand on the floor. */
+/** The box that somebody is lifted by; none where they stand on the floor or are carried. */
 function boxUnder(mark: Mark | undefined): Support[] {
-  if (!mark?.levelM) return [];
+  if (!mark?.levelM || mark.carriedBy) return [];
   const { leftM, aheadM, turnLeftDeg, levelM: heightM } = mark;
   const sizesM = { heightM, widthM: BOX_WIDTH_M, depthM: BOX_DEPTH_M };
   return [supportAt('step', { leftM, aheadM, turnLeftDeg, sizesM })];

@@ -1,10 +1,11 @@
 'use client';
 
-import { MARK_LEVEL_RANGE, MARK_RANGE, MARK_TURN_RANGE, OWN_MARK, type Mark } from '@/core/scene';
+import { MARK_LEVEL_RANGE, MARK_RANGE, MARK_TURN_RANGE, OWN_MARK, usualCarry, type Mark } from '@/core/scene';
 import { Choice } from '@/ui/fields/Choice';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import type { OtherNamed } from '../people/othersNamed';
 import { usePoseStore } from '../poseStore';
+import { CarryControls } from './CarryControls';
 
 /** So far from the set's own mark the sliders go, metres. */
 const NEAR_M = 3;
@@ -22,33 +23,76 @@ function lifted({ levelM: _, ...mark }: Mark, levelM: number): Mark {
   return levelM > 0 ? { ...mark, levelM } : mark;
 }
 
-/** Standing on the mark, and not close to somebody. */
-const PLACED = 'on the mark';
+/** One way of being where one is: what it is called, and the mark that comes of it. */
+interface Way {
+  id: string;
+  words: string;
+  mark: Mark;
+}
+
+/** On the own mark, close to somebody, or carried by somebody who is not carried. */
+function waysOf(mark: Mark, others: readonly OtherNamed[]): Way[] {
+  const { near, carriedBy: _, ...place } = mark;
+  return [
+    { id: 'mark', words: 'on the mark', mark: place },
+    ...others.map(({ role, name }) => ({
+      id: `near ${role}`,
+      words: `close to ${name}`,
+      mark: { ...place, near: { role, gapM: near?.gapM ?? 0 } },
+    })),
+    ...others
+      .filter((o) => !o.isCarried)
+      .map(({ role, name }) => ({
+        id: `carried ${role}`,
+        words: `carried by ${name}`,
+        mark: { ...place, carriedBy: usualCarry(role, 'hip') },
+      })),
+  ];
+}
+
+function wayOf({ near, carriedBy }: Mark): Way['id'] {
+  if (carriedBy) return `carried ${carriedBy.role}`;
+  return near ? `near ${near.role}` : 'mark';
+}
 
 interface MarkControlsProps {
   mark: Mark | undefined;
-  /** The others, to one of whom one can stand close. */
+  /** The others, to one of whom one can stand close, or who can carry one. */
   others: readonly OtherNamed[];
 }
 
-/** Where one of several stands, as numbers, or close to somebody. */
+/** Where one of several stands, as numbers, or close to somebody, or by whom one is carried. */
 export function MarkControls({ mark = OWN_MARK, others }: MarkControlsProps) {
-  const { setMark, setDragging } = usePoseStore.getState();
-  const { near, ...place } = mark;
+  const { setMark } = usePoseStore.getState();
+  const ways = waysOf(mark, others);
   return (
     <>
       <Choice
         label="stands"
-        value={near?.role ?? PLACED}
-        options={[PLACED, ...others.map((o) => o.role)]}
-        words={{
-          [PLACED]: PLACED,
-          ...Object.fromEntries(others.map(({ role, name }) => [role, `close to ${name}`])),
-        }}
-        onChange={(to) =>
-          setMark(to === PLACED ? place : { ...place, near: { role: to, gapM: near?.gapM ?? 0 } })
-        }
+        value={wayOf(mark)}
+        options={ways.map((w) => w.id)}
+        words={Object.fromEntries(ways.map((w) => [w.id, w.words]))}
+        onChange={(id) => setMark(ways.find((w) => w.id === id)!.mark)}
       />
+      {mark.carriedBy ? (
+        <CarryControls
+          carry={mark.carriedBy}
+          onChange={(carriedBy) => setMark({ ...mark, carriedBy })}
+          onDrag={usePoseStore.getState().setDragging}
+        />
+      ) : (
+        <PlaceControls mark={mark} />
+      )}
+    </>
+  );
+}
+
+/** Where the mark is, and how near to somebody and how high one stands. */
+function PlaceControls({ mark }: { mark: Mark }) {
+  const { setMark, setDragging } = usePoseStore.getState();
+  const { near } = mark;
+  return (
+    <>
       {near && (
         <NumberSlider
           label="room between"

@@ -40,6 +40,11 @@ export function chain(...rotations: Quat[]): Quat {
   return out;
 }
 
+/** The rotation that undoes another. */
+export function backwards([x, y, z, w]: Quat): Quat {
+  return [-x, -y, -z, w];
+}
+
 /** A vector turned by a rotation. */
 export function turned(v: readonly number[], rotation: Quat): Vec3 {
   const out: Vec3 = [0, 0, 0];

@@ -2,6 +2,7 @@ import { jointOn } from '../../body';
 import { isAlongLevel, legModes, settingOf, sided, type LegMode } from '../../pose';
 import { add, apart, SIDES, sideSign, subtract, unit, type Side, type Vec3 } from '../../units';
 import { supportDistance, type Carriage } from '../carriage';
+import { trunkDistance } from '../clearances/trunkDistance';
 import { overKnee, ankleOnKnee } from './crossedLegs';
 import { about, at, bonesM, chain, hang, rotationOf, turned, type Frames } from '../joints/frames';
 import { hangLeg, KNEE_POLE, legRadiusM, type PlacedLeg } from './legBones';
@@ -34,7 +35,7 @@ function raisedClear(
   hip: Vec3,
   legAt: (raisedDeg: number) => { knee: Vec3; ankle: Vec3 },
 ): number {
-  if (!carriage.seat) return 0;
+  if (!carriage.seat || carriage.mark.carriedBy) return 0;
   const clearM = legRadiusM(carriage.body, 'thigh') * CLEAR_BY;
   const isClear = (deg: number) => {
     const { knee, ankle } = legAt(deg);
@@ -44,8 +45,13 @@ function raisedClear(
       CLEAR_ALONG.every((share) => supportDistance(carriage, add(hip, thigh, share)) >= clearM)
     );
   };
+  return leastClear(isClear, MOST_RAISED_DEG);
+}
+
+/** The least angle from 0 on at which something is clear, degrees; the most where it never is. */
+function leastClear(isClear: (deg: number) => boolean, mostDeg: number): number {
   let high = 0;
-  while (high < MOST_RAISED_DEG && !isClear(high)) high += RAISE_STEP_DEG;
+  while (high < mostDeg && !isClear(high)) high += RAISE_STEP_DEG;
   if (high === 0) return 0;
   let low = high - RAISE_STEP_DEG;
   for (let i = 0; i < 10; i++) {
@@ -56,28 +62,49 @@ function raisedClear(
   return high;
 }
 
+/** Thighs of one who is carried open no further for whoever carries, degrees. */
+const MOST_OPENED_DEG = 60;
+
+/** How far a thigh opens, beyond what was asked, so as to lie on whoever carries and not in them, degrees. */
+function openedClear(
+  { body, mark, partners }: Carriage,
+  hip: Vec3,
+  legAt: (openedDeg: number) => { knee: Vec3 },
+): number {
+  const carrier = mark.carriedBy && partners.get(mark.carriedBy.role);
+  if (!carrier) return 0;
+  const clearM = legRadiusM(body, 'thigh') * CLEAR_BY;
+  const roomM = trunkDistance(carrier.frames, carrier.body);
+  const isClear = (deg: number) => {
+    const thigh = subtract(legAt(deg).knee, hip);
+    return CLEAR_ALONG.every((share) => roomM(add(hip, thigh, share)) >= clearM);
+  };
+  return leastClear(isClear, MOST_OPENED_DEG);
+}
+
 /** A leg in the air by its own angles, against the pelvis; over the edge of a seat, not through it. */
 function freeLeg(frames: Frames, carriage: Carriage, side: Side, hip: Vec3): PlacedLeg {
   const { body, pose } = carriage;
   const get = (name: Parameters<typeof sided>[1]) => settingOf(pose, sided(side, name));
   const sign = sideSign(side);
   const [thighM, shankM] = bonesM(body, 'leg', side);
-  const thighAt = (raisedDeg: number) =>
+  const thighAt = (raisedDeg: number, openedDeg: number) =>
     chain(
       rotationOf(frames, 'pelvis'),
       about('x', -get('LegForwardDeg') - raisedDeg),
-      about('z', sign * get('LegOutDeg')),
+      about('z', sign * (get('LegOutDeg') + openedDeg)),
       about('y', -sign * get('KneeInDeg')),
     );
   const bendDeg = get('KneeBendDeg');
-  const legAt = (raisedDeg: number) => {
-    const thigh = thighAt(raisedDeg);
+  const legAt = (raisedDeg: number, openedDeg = 0) => {
+    const thigh = thighAt(raisedDeg, openedDeg);
     const shank = chain(thigh, about('x', bendDeg));
     const knee = add(hip, turned([0, -thighM, 0], thigh));
     return { thigh, shank, knee, ankle: add(knee, turned([0, -shankM, 0], shank)) };
   };
   const carriedUpDeg = raisedClear(carriage, hip, legAt);
-  const { thigh, shank, knee, ankle } = legAt(carriedUpDeg);
+  const openedDeg = openedClear(carriage, hip, (deg) => legAt(carriedUpDeg, deg));
+  const { thigh, shank, knee, ankle } = legAt(carriedUpDeg, openedDeg);
   const leg: TwoBone = { middle: knee, end: ankle, bendDeg, gapM: 0 };
   const pole = turned([0, 0, 1], thigh);
   const foot = trailingFoot(carriage, side, knee, ankle, turned([0, 0, 1], shank), 0);

@@ -17,7 +17,7 @@ const HEAD_ROD = [
 /** Half the breadth of a head, head heights. */
 const HEAD_RADIUS = 0.36;
 
-function headRod({ frames, body }: Partner): Clearance {
+export function headRod({ frames, body }: Partner): Clearance {
   const [low, high] = HEAD_ROD.map((p) => carried(frames, body, 'head', headToBind(body.lengths, p))) as [
     Vec3,
     Vec3,

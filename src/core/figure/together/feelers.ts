@@ -1,5 +1,6 @@
 import { jointOn, type Body } from '../../body';
 import { add, SIDES, subtract, type Vec3 } from '../../units';
+import type { Clearance } from '../clearances/clearance';
 import { trunkDistance } from '../clearances/trunkDistance';
 import type { Partner } from '../carriage';
 import { at, fromJoint, type Frames } from '../joints/frames';
@@ -77,13 +78,22 @@ export function feelersOf(body: Body): readonly Feeler[] {
   return all;
 }
 
+/** The feelers of the trunk alone: those of the thighs come after them. */
+export function trunkFeelersOf(body: Body): readonly Feeler[] {
+  return feelersOf(body).slice(0, TRUNK_ROWS.length * TRUNK_AZIMUTHS_DEG.length);
+}
+
 /** How far a feeler is from the trunk of somebody else, what both give counted in, metres; negative where it is in it. */
 export type Feels = (feeler: Feeler) => number;
 
 /** Feels from one body towards another, as both stand when it is asked. */
 export function feeling(from: Partner, towards: Partner): Feels {
-  const distance = trunkDistance(towards.frames, towards.body);
-  return (feeler) => distance(whereIs(from.frames, feeler)) + feeler.yieldM;
+  return feltBy(from, trunkDistance(towards.frames, towards.body));
+}
+
+/** Feels from one body towards whatever a distance is measured to. */
+export function feltBy({ frames }: Partner, distance: Clearance): Feels {
+  return (feeler) => distance(whereIs(frames, feeler)) + feeler.yieldM;
 }
 
 /** Shares of upper arm and forearm at which an arm feels, and how thick it is there, metres. */

@@ -10,10 +10,10 @@ export interface ToPose {
   mark?: Mark | undefined;
 }
 
-/** The roles that somebody touches or stands near to. */
+/** The roles that somebody touches, stands near to or is carried by. */
 function named({ pose, mark }: ToPose): string[] {
   const touched = pose.contacts.flatMap((c) => c.of?.role ?? []);
-  return mark?.near ? [...touched, mark.near.role] : touched;
+  return [...touched, mark?.near?.role, mark?.carriedBy?.role].filter((role) => role !== undefined);
 }
 
 /** Pairs of people of whom one touches the other or stands near to them, each pair once, in the order of the people. */
@@ -46,4 +46,10 @@ export function groupsOf(people: readonly ToPose[]): ToPose[][] {
     groups.push(people.filter((p) => group.includes(p)));
   }
   return groups;
+}
+
+/** Who carries somebody; undefined where nobody does. Who is carried carries nobody. */
+export function carrierOf({ mark }: ToPose, people: readonly ToPose[]): ToPose | undefined {
+  const carrier = people.find((p) => p.role === mark?.carriedBy?.role);
+  return carrier?.mark?.carriedBy ? undefined : carrier;
 }

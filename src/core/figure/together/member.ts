@@ -1,10 +1,11 @@
 import { JOINTS } from '../../body';
 import { contactSide, handRegion } from '../../pose';
-import { OWN_MARK, pointOfMark, type Mark } from '../../scene';
+import { OWN_MARK, pointOfMark, type Mark, type Patch } from '../../scene';
 import { add, apart, subtract, type Side, type Vec3 } from '../../units';
 import { carriageOf, type Partner } from '../carriage';
 import { begun, feetOf, type InWork } from '../figureOf';
 import { placeLegs } from '../legs/legs';
+import { anchorOf } from '../trunk/anchor';
 import { placeTrunk } from '../trunk/trunk';
 import type { ToPose } from './linked';
 import { shift } from './riding';
@@ -17,6 +18,8 @@ export interface Member extends InWork {
    * line so far, metres; null where it stays.
    */
   near: { role: string; towards: Vec3; gapM: number; asideM: number } | null;
+  /** What one who is carried sits on. */
+  lap?: Patch | undefined;
   /** Sides whose arms touch somebody: they are laid where they go, and are not kept off. */
   laidArms: ReadonlySet<Side>;
 }
@@ -37,26 +40,48 @@ function nearOf({ mark }: ToPose, people: readonly ToPose[]): Member['near'] {
   return { role: partner.role, towards, gapM: mark.near.gapM, asideM: 0 };
 }
 
-/** Somebody placed as if alone, to be posed with others. */
-export function memberOf(one: ToPose, people: readonly ToPose[], partners: Map<string, Partner>): Member {
-  const work = begun(one.body, one.pose, one.mark, partners);
+/**
+ * Somebody placed as if alone, to be posed with others.
+ * @param lap what one who is carried sits on.
+ */
+export function memberOf(
+  one: ToPose,
+  people: readonly ToPose[],
+  partners: Map<string, Partner>,
+  lap?: Patch,
+): Member {
+  const work = begun(one.body, one.pose, one.mark, partners, lap);
   const touching = work.said.contacts.filter((c) => c.of && handRegion(c));
   return {
     ...work,
     role: one.role,
-    near: nearOf(one, people),
+    near: lap ? null : nearOf(one, people),
+    lap,
     laidArms: new Set(touching.map((c) => contactSide(c)!)),
   };
 }
 
+/** Stands somebody on a mark, or sits them on what carries them; trunk and frames stay. */
+function stand(member: Member, mark: Mark, lap?: Patch): void {
+  const { carriage, body, said } = member;
+  member.lap = lap;
+  member.carriage = carriageOf(body, said, mark, carriage.partners, lap);
+  member.feet = feetOf(member.carriage);
+}
+
 /** Puts the mark of somebody, the feet and the pelvis elsewhere, by a way in the set, metres; the frames stay. */
 export function moveMark(member: Member, way: Vec3): void {
-  const { carriage, body, said } = member;
+  const { carriage, lap } = member;
   const { mark } = carriage;
   const moved: Mark = { ...mark, leftM: mark.leftM + way[0], aheadM: mark.aheadM + way[2] };
-  member.carriage = carriageOf(body, said, moved, carriage.partners);
-  member.feet = feetOf(member.carriage);
+  stand(member, moved, lap && { ...lap, point: add(lap.point, way) });
   member.state = { ...member.state, pelvis: add(member.state.pelvis, way) };
+}
+
+/** Sits somebody on what carries them; the frames stay. */
+export function putOn(member: Member, mark: Mark, lap: Patch): void {
+  stand(member, mark, lap);
+  member.state = { ...member.state, pelvis: anchorOf(member.carriage).pelvis };
 }
 
 /** Goes elsewhere with everything that is placed, by a way in the set, metres. */

@@ -4,7 +4,8 @@ import { finished, posedBody, type PosedBody } from '../figureOf';
 import { asLaid, reachGoals } from '../trunk/reach';
 import { clearanceFrom } from './armClearance';
 import { goUpTo } from './goUpTo';
-import { groupsOf, pairsOf, type ToPose } from './linked';
+import { asCarried, burdenOf, lapOf, sitOn } from './carrying';
+import { carrierOf, groupsOf, pairsOf, type ToPose } from './linked';
 import { memberOf, mostMovedM, moveMark, placeFor, type Member, type Pair } from './member';
 import { settleTogether } from './settleTogether';
 
@@ -25,18 +26,66 @@ function layArms(members: readonly Member[], isFirst: boolean): void {
   });
 }
 
-/** Poses people who touch or stand near each other: trunks and distances at once, arms in turn, until all rests. */
-function posedGroup(people: readonly ToPose[]): PosedBody[] {
+/** Somebody who is carried, and by whom. */
+interface Carrying {
+  carried: Member;
+  carrier: Member;
+}
+
+/** Sits everybody who is carried on their carrier, who from then on bears their weight. */
+function carryAll(carryings: readonly Carrying[]): void {
+  for (const { carried, carrier } of carryings) sitOn(carried, carrier);
+  bearAll(carryings);
+}
+
+/** Gives everybody who carries the weight of those who are carried, as they are placed. */
+function bearAll(carryings: readonly Carrying[]): void {
+  for (const { carrier } of carryings)
+    carrier.burdens = carryings.filter((c) => c.carrier === carrier).map((c) => burdenOf(c.carried));
+}
+
+/** Everybody placed as if alone, then those who are carried on those who carry, and those who stand near others there. */
+function begunTogether(people: readonly ToPose[]) {
   const partners = new Map<string, Partner>();
-  const members = people.map((one) => memberOf(one, people, partners));
-  for (const member of members) partners.set(member.role, member);
-  const byRole = new Map(members.map((m) => [m.role, m]));
-  const pairs = pairsOf(people).map(([a, b]): Pair => [byRole.get(a.role)!, byRole.get(b.role)!]);
+  const byRole = new Map<string, Member>();
+  const join = (member: Member) => {
+    partners.set(member.role, member);
+    byRole.set(member.role, member);
+  };
+  const carried = people.filter((one) => carrierOf(one, people));
+  for (const one of people) if (!carried.includes(one)) join(memberOf(one, people, partners));
+  for (const one of carried) join(carriedMember(one, people, partners));
+  const carryings = carried.map((one): Carrying => ({
+    carried: byRole.get(one.role)!,
+    carrier: byRole.get(carrierOf(one, people)!.role)!,
+  }));
+  const members = people.map(({ role }) => byRole.get(role)!);
+  // who is carried lies on the carrier, and is kept off by nothing else
+  const pairs = pairsOf(people)
+    .filter(([a, b]) => carrierOf(a, people) !== b && carrierOf(b, people) !== a)
+    .map(([a, b]): Pair => [byRole.get(a.role)!, byRole.get(b.role)!]);
   for (const member of members) {
     const partner = member.near && byRole.get(member.near.role);
     if (partner) goUpTo(member, partner);
-    member.goals = asLaid(reachGoals(member.carriage), member.arms);
+    const own = carryings.filter(({ carrier }) => carrier === member).map((c) => c.carried.role);
+    // a trunk that went after what it carries would chase it: the arms alone reach for it
+    const goals = reachGoals(member.carriage).filter((g) => !own.includes(g.contact.of?.role ?? ''));
+    member.goals = asLaid(goals, member.arms);
   }
+  carryAll(carryings);
+  return { members, pairs, carryings };
+}
+
+/** Somebody who is carried, where the carrier stands. */
+function carriedMember(one: ToPose, people: readonly ToPose[], partners: Map<string, Partner>): Member {
+  const carrier = partners.get(carrierOf(one, people)!.role)!;
+  const { mark, lap } = lapOf(carrier, one.mark!.carriedBy!, one.mark!);
+  return memberOf({ ...one, mark, pose: asCarried(one.pose) }, people, partners, lap);
+}
+
+/** Poses people who touch or stand near each other: trunks and distances at once, arms in turn, until all rests. */
+function posedGroup(people: readonly ToPose[]): PosedBody[] {
+  const { members, pairs, carryings } = begunTogether(people);
   let movedM = Infinity;
   for (let round = 0; round < MOST_ROUNDS && movedM > AT_REST_M; round++) {
     const before = members.map((m) => [...m.frames.position]);
@@ -45,10 +94,13 @@ function posedGroup(people: readonly ToPose[]): PosedBody[] {
       moveMark(member, ways.get(member)!);
       placeFor(member);
     }
+    carryAll(carryings);
     // the first two rounds look for the arms from scratch
     layArms(members, round < 2);
     movedM = Math.max(...members.map((m, i) => mostMovedM(before[i]!, m.frames.position)));
   }
+  // arms were laid after the last round: they weigh where they are now
+  bearAll(carryings);
   const bodies = members.map((member) => finished(member));
   const rods = bodies.map(({ figure }) => figure.rods);
   return bodies.map((body, i) => ({

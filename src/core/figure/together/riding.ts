@@ -1,6 +1,6 @@
 import { jointIndex, JOINTS } from '../../body';
-import { add, subtract, type Quat, type Vec3 } from '../../units';
-import { chain, rotationOf, turned, type Frames } from '../joints/frames';
+import { add, subtract, type Vec3 } from '../../units';
+import { backwards, chain, rotationOf, turned, type Frames } from '../joints/frames';
 
 const CHEST = jointIndex('spineHigh');
 /** Joints of the arms below the collarbones, which ride on the chest while the trunk is searched for. */
@@ -11,14 +11,10 @@ const RIDING = JOINTS.flatMap((name, j) =>
 /** Takes the arms along with the chest, as they lie now. */
 export type Ride = () => void;
 
-function conjugate([x, y, z, w]: Quat): Quat {
-  return [-x, -y, -z, w];
-}
-
 /** Remembers how the arms lie against the chest, so that they can be taken along wherever it goes. */
 export function ridingArms(frames: Frames): Ride {
   const from = frames.position[CHEST]!;
-  const back = conjugate(rotationOf(frames, 'spineHigh'));
+  const back = backwards(rotationOf(frames, 'spineHigh'));
   const lie = RIDING.map((j) => ({
     j,
     at: turned(subtract(frames.position[j]!, from), back),

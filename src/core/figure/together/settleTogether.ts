@@ -2,7 +2,7 @@ import { dot, subtract, type Vec3 } from '../../units';
 import { standsFree } from '../carriage';
 import { at } from '../joints/frames';
 import { leastSquares } from '../trunk/leastSquares';
-import { armLump } from '../trunk/mass';
+import { armLump, withBurdens } from '../trunk/mass';
 import { headGap, type ReachGoal } from '../trunk/reach';
 import { beyond, residualsOf, type Placed } from '../trunk/residuals';
 import { slowPlace } from '../trunk/settle';
@@ -49,7 +49,8 @@ function headMoves(member: Member, all: readonly Member[]): boolean {
 
 function movingOf(member: Member, all: readonly Member[], from: number): Moving {
   const { frames, carriage, feet, goals, body } = member;
-  const wishes = { frames, carriage, feet, lump: armLump(frames, body), goals };
+  const lump = withBurdens(armLump(frames, body), frames, member.burdens ?? []);
+  const wishes = { frames, carriage, feet, lump, goals };
   const active = unknownsOf(carriage, goals);
   if (headMoves(member, all)) active.push(...HEAD);
   const placeSlowly = slowPlace(wishes);

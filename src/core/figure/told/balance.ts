@@ -5,7 +5,7 @@ import { polygonContains, polygonHull } from 'd3-polygon';
 import { isPropped, standsFree, supportDistance, type Carriage, SEAT_HALF_SHARE } from '../carriage';
 import { at, rotationOf, turned, type Frames } from '../joints/frames';
 import type { PlacedLeg } from '../legs/legBones';
-import { centreOfMass, balanceTarget } from '../trunk/mass';
+import { balanceTarget, centreOfMass, withCarried, type Burden } from '../trunk/mass';
 import { pressurePoint, type Foot } from '../legs/stance';
 
 /** What kind of part bears: legs, the seat, the trunk that lies, or a part that leans on something. */
@@ -22,6 +22,7 @@ export interface Load {
 
 /** How safely the figure is carried. */
 export interface Balance {
+  /** With those whom it carries. */
   centreOfMassM: Vec3;
   /** Distance on the floor between the centre of mass and where the asked weight share puts it, metres; 0 unless standing. */
   errorM: number;
@@ -33,22 +34,27 @@ export interface Balance {
   loads: Load[];
 }
 
-/** Measures balance on the placed figure. */
+/**
+ * Measures balance on the placed figure.
+ * @param burdens those whom it carries, whose weight counts as its own.
+ */
 export function measureBalance(
   frames: Frames,
   carriage: Carriage,
   legs: Record<Side, PlacedLeg>,
   feet: Record<Side, Foot>,
+  burdens: readonly Burden[] = [],
 ): Balance {
   const { body, pose } = carriage;
-  const com = centreOfMass(frames, body);
+  const com = withCarried(centreOfMass(frames, body), body, burdens);
   const groups = bearing(frames, carriage, legs);
   const corners = [...groups.flatMap((g) => g.corners), ...steadying(frames, carriage)].map(
     (p): [number, number] => [p[0], p[2]],
   );
   const marginM = marginIn(hullOf(corners), [com[0], com[2]]);
   const loads = shareOut(groups, com);
-  const isStable = marginM > 0;
+  // who is carried is held by whoever carries
+  const isStable = marginM > 0 || carriage.mark.carriedBy !== undefined;
   if (!standsFree(carriage)) {
     const of = (side: Side) => loads.find((l) => l.part === `${side} foot`)?.share ?? 0;
     const both = of('left') + of('right');

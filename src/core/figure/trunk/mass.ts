@@ -1,7 +1,7 @@
 import { jointIndex, JOINTS, type Body } from '../../body';
 import { settingOf, type Pose } from '../../pose';
-import { add, SIDES, type Side, type Vec3 } from '../../units';
-import { offsetsOf, rotationOf, turned, type Frames } from '../joints/frames';
+import { add, SIDES, subtract, type Side, type Vec3 } from '../../units';
+import { backwards, offsetsOf, rotationOf, turned, type Frames } from '../joints/frames';
 import { pressurePoint, type Foot } from '../legs/stance';
 
 /** Adds the masses of some joints, each times its place, to a sum. */
@@ -32,6 +32,14 @@ export interface ArmLump {
   massKg: number;
   /** In the chest's frame, from its joint, metres. */
   offset: Vec3;
+  /** How much of it is not the body's own but of those whom it carries. */
+  burdenKg: number;
+}
+
+/** Somebody who is carried: how heavy, and where their centre of mass is, set frame, metres. */
+export interface Burden {
+  massKg: number;
+  at: Vec3;
 }
 
 /** Gathers the placed arms into a lump; where no arm is placed yet, straight down beside the body. */
@@ -42,8 +50,29 @@ export function armLump(frames: Frames, body: Body): ArmLump {
   const chest = jointIndex('spineHigh');
   const p = frames.position[chest]!;
   const world: Vec3 = [sum[0] / massKg - p[0], sum[1] / massKg - p[1], sum[2] / massKg - p[2]];
-  const q = frames.rotation[chest]!;
-  return { massKg, offset: turned(world, [-q[0], -q[1], -q[2], q[3]]) };
+  return { massKg, offset: turned(world, backwards(frames.rotation[chest]!)), burdenKg: 0 };
+}
+
+/** The lump of the arms with those who are carried, who ride on the chest as well. */
+export function withBurdens(lump: ArmLump, frames: Frames, burdens: readonly Burden[]): ArmLump {
+  const chest = frames.position[jointIndex('spineHigh')]!;
+  const back = backwards(rotationOf(frames, 'spineHigh'));
+  return burdens.reduce(({ massKg, offset, burdenKg }, burden) => {
+    const both = massKg + burden.massKg;
+    const way = subtract(turned(subtract(burden.at, chest), back), offset);
+    return {
+      massKg: both,
+      offset: add(offset, way, burden.massKg / both),
+      burdenKg: burdenKg + burden.massKg,
+    };
+  }, lump);
+}
+
+/** The centre of mass of a body with those whom it carries, set frame, metres. */
+export function withCarried(own: Vec3, { masses }: Body, burdens: readonly Burden[]): Vec3 {
+  let [kg, sum] = [masses.totalKg, add([0, 0, 0], own, masses.totalKg)];
+  for (const { massKg, at } of burdens) [kg, sum] = [kg + massKg, add(sum, at, massKg)];
+  return [sum[0] / kg, sum[1] / kg, sum[2] / kg];
 }
 
 const BODY_JOINTS = [...JOINTS.keys()].filter((j) => !ARM_JOINTS.has(j));
@@ -54,7 +83,8 @@ export function centreWithLump(frames: Frames, body: Body, lump: ArmLump): Vec3 
   const chest = jointIndex('spineHigh');
   const arms = add(frames.position[chest]!, turned(lump.offset, rotationOf(frames, 'spineHigh')));
   sum = add(sum, arms, lump.massKg);
-  return [sum[0] / body.masses.totalKg, sum[1] / body.masses.totalKg, sum[2] / body.masses.totalKg];
+  const kg = body.masses.totalKg + lump.burdenKg;
+  return [sum[0] / kg, sum[1] / kg, sum[2] / kg];
 }
 
 /** Where the centre of mass must stand for the asked share of weight. */

@@ -19,7 +19,7 @@ function wishesOf(name: PersonName, pose: Pose): Wishes {
     frames: createFrames(),
     carriage,
     feet: stanceOf(carriage, [0, 0, 0]),
-    lump: { massKg: 0.1 * body.masses.totalKg, offset: [0.03, -0.12, 0.02] },
+    lump: { burdenKg: 0, massKg: 0.1 * body.masses.totalKg, offset: [0.03, -0.12, 0.02] },
     goals: [],
   };
 }

@@ -29,7 +29,8 @@ export function quickPlace(wishes: Wishes): ((state: TrunkState) => Placed) | nu
   const crosses = pose.crossed !== undefined && pose.crossed.how !== 'ankles';
   if (!isPlain || crosses || SIDES.some((side) => modes[side] !== 'stands')) return null;
   const { toJoint, toMass } = offsetsOf(body);
-  const { massKg, totalKg } = body.masses;
+  const { massKg } = body.masses;
+  const totalKg = body.masses.totalKg + lump.burdenKg;
   const [pelvisJ, lowJ, midJ, highJ, neckJ, headJ] = WEIGHED.map(jointIndex) as [
     number,
     number,
