@@ -69,7 +69,7 @@ describe('who is carried', () => {
   it.each(CASES)('sits on the place of whoever carries: $on, $carrier, $side', ({ on, carrier, side }) => {
     const { carrier: a, carried: b } = posed(people(usualCarry('a', on, side), carrier));
     expect(a.unsettledM).toBe(0);
-    const liftM = on === 'lap' ? 0.035 : 0;
+    const liftM = { hip: 0.05, lap: 0.035, back: 0, shoulders: 0 }[on];
     const place = { hip: 'hipCrest', lap: 'thighTop', back: 'smallOfBack', shoulders: 'nape' } as const;
     const under = placed(a.figure.frames, a.body, landmarkOf(a.body, place[on], side)).point;
     const pelvis = b.solved.state.pelvis;

@@ -23,7 +23,7 @@ interface CarryingRow {
 
 /** How each place carries (from memory, and from what the pictures showed). */
 const CARRYING: Record<CarryPlace, CarryingRow> = {
-  hip: { place: 'hipCrest', liftM: 0, outDeg: 80, clearOf: 'trunk' },
+  hip: { place: 'hipCrest', liftM: 0.05, outDeg: 80, clearOf: 'trunk' },
   lap: { place: 'thighTop', liftM: 0.035, outDeg: 10, clearOf: 'trunk' },
   back: { place: 'smallOfBack', liftM: 0, outDeg: 180, clearOf: 'trunk' },
   shoulders: { place: 'nape', liftM: 0, outDeg: 180, clearOf: 'head' },

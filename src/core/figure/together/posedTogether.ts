@@ -48,13 +48,17 @@ function bearAll(carryings: readonly Carrying[]): void {
 function begunTogether(people: readonly ToPose[]) {
   const partners = new Map<string, Partner>();
   const byRole = new Map<string, Member>();
-  const join = (member: Member) => {
-    partners.set(member.role, member);
-    byRole.set(member.role, member);
+  // all begin before anybody is seen by the others: who came first would not be the same in other hands
+  const join = (members: readonly Member[]) => {
+    for (const member of members) {
+      partners.set(member.role, member);
+      byRole.set(member.role, member);
+    }
   };
   const carried = people.filter((one) => carrierOf(one, people));
-  for (const one of people) if (!carried.includes(one)) join(memberOf(one, people, partners));
-  for (const one of carried) join(carriedMember(one, people, partners));
+  const others = people.filter((one) => !carried.includes(one));
+  join(others.map((one) => memberOf(one, people, partners)));
+  join(carried.map((one) => carriedMember(one, people, partners)));
   const carryings = carried.map((one): Carrying => ({
     carried: byRole.get(one.role)!,
     carrier: byRole.get(carrierOf(one, people)!.role)!,

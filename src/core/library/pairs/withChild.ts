@@ -202,7 +202,7 @@ export const WITH_CHILD: readonly Arrangement[] = [
           rightKneeInDeg: -24,
           leanForwardDeg: 4,
           leanLeftDeg: -10,
-          headTiltLeftDeg: -6,
+          headTiltLeftDeg: 8,
           headTurnLeftDeg: -26,
         },
         contacts: [handOn('left:palm', 'a', 'chest', 'left'), handOn('right:palm', 'a', 'chest', 'right')],
