@@ -3,7 +3,7 @@ import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
 import type { SoloShot } from '../shot';
 import { isOnFeet, settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
 import type { MendVariable } from '../review';
-import { MARK_NUMBERS, MARK_TURN_RANGE, OWN_MARK, type Mark, type MarkNumber } from '../scene';
+import { MARK_LEVEL_RANGE, MARK_NUMBERS, MARK_TURN_RANGE, OWN_MARK, type Mark, type MarkNumber } from '../scene';
 import { clamp } from '../units';
 
 /** One number that a mend may change, as the search sees it: where it is, its steps and ends, what a step costs. */
@@ -46,6 +46,7 @@ const MARK_STEPS: Record<MarkNumber, number> = {
   leftM: 0.06,
   aheadM: 0.06,
   turnLeftDeg: MARK_TURN_RANGE.step,
+  levelM: MARK_LEVEL_RANGE.step,
 };
 
 /** The axis of a variable in a shot. */
@@ -68,7 +69,7 @@ export function axisOf(shot: SoloShot, variable: MendVariable): Axis {
     case 'mark': {
       const { min, max } = MARK_NUMBERS[variable.name];
       const step = MARK_STEPS[variable.name];
-      return { variable, from: markOf(shot)[variable.name], step, min, max, seconds: MARK_SECONDS };
+      return { variable, from: markOf(shot)[variable.name] ?? 0, step, min, max, seconds: MARK_SECONDS };
     }
   }
 }

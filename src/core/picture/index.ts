@@ -36,4 +36,4 @@ export {
   type MeterPlace,
   type MeterReading,
 } from './light/meter';
-export { CLIPPED_STOPS, STOP_COLOURS, stopsMap } from './raster/stopsMap';
+export { CLIPPED_STOPS, luminance, STOP_COLOURS, stopsMap } from './raster/stopsMap';

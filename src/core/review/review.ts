@@ -19,7 +19,7 @@ import { lensFlare } from './light/lensFlare';
 import { noCatchlight } from './light/noCatchlight';
 import type { Measurement, Rule } from './rule';
 import { squareShoulders } from './shoulders/squareShoulders';
-import { bentToOther, faceCovered, headsApart, idleHand, littleSeen, wedge } from './together';
+import * as together from './together';
 import { evenWeight } from './weight/evenWeight';
 
 /** All rules, from the floor up, then camera and light. */
@@ -28,20 +28,27 @@ export const RULES: readonly Rule[] = [
   feetTogether,
   evenWeight,
   lockedJoints,
-  wedge,
-  bentToOther,
+  together.wedge,
+  together.bentToOther,
   squareShoulders,
   noDaylight,
   enlargedPart,
-  idleHand,
+  together.idleHand,
+  together.handWithoutArm,
+  together.mirroredHands,
+  together.paleHand,
   chinBack,
   headTilt,
-  headsApart,
+  together.headsApart,
+  together.levelHeads,
   gazeFar,
+  together.gazeUnexplained,
   frameEdge,
   lensHeight,
-  faceCovered,
-  littleSeen,
+  together.cutThrough,
+  together.faceCovered,
+  together.littleSeen,
+  together.nearEnlarged,
   keyFromBelow,
   darkSockets,
   noCatchlight,

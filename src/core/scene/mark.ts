@@ -15,6 +15,7 @@ export const MARK_NUMBERS = {
   leftM: { words: 'mark to the left', ...MARK_RANGE },
   aheadM: { words: 'mark to the front', ...MARK_RANGE },
   turnLeftDeg: { words: 'on the mark, turned left', ...MARK_TURN_RANGE },
+  levelM: { words: 'box under the feet', ...MARK_LEVEL_RANGE },
 } as const;
 export type MarkNumber = keyof typeof MARK_NUMBERS;
 

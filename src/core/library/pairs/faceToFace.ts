@@ -55,6 +55,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'nearKiss',
+    first: 'taller',
     name: 'Nearly',
     words: 'Come as near as you can without touching; noses pass each other; hold for three breaths.',
     people: [
@@ -64,7 +65,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
         contacts: [
           headOn('lips', 'b', 'lips', undefined, 'hover'),
           handOn('left:palm', 'b', 'waistSide', 'right'),
-          handOn('right:palm', 'b', 'smallOfBack'),
+          handOn('right:palm', 'b', 'ribs', 'left'),
         ],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 0.8 },
@@ -90,17 +91,15 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
         settings: { headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
         contacts: [
           handOn('left:palm', 'b', 'shoulderBack', 'right'),
-          handOn('right:palm', 'b', 'smallOfBack'),
+          handOn('right:palm', 'b', 'waistSide', 'left'),
         ],
-        gaze: { kind: 'ahead' },
+        gaze: { kind: 'down' },
+        expression: { lidsClosed: 1, smile: 0.3 },
       }),
       person('b', 'Back from the long row', {
         mark: nearTo('a', 0, mark(-0.22, 0, 84)),
         settings: { headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
-        contacts: [
-          handOn('left:palm', 'a', 'shoulderBack', 'right'),
-          handOn('right:palm', 'a', 'smallOfBack'),
-        ],
+        contacts: [handOn('left:palm', 'a', 'ribs', 'right'), handOn('right:palm', 'a', 'smallOfBack')],
         gaze: { kind: 'ahead' },
         expression: { lidsClosed: 1, smile: 0.3 },
       }),
@@ -110,12 +109,13 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'handsOnChest',
+    first: 'taller',
     name: 'Hands on the chest',
     words: 'One lays both hands on the other’s chest, light as on a table; the other holds the waist.',
     people: [
       person('a', 'Hands on the chest', {
         mark: mark(0.25, 0, -66),
-        settings: { leftWeightShare: 0.62, headTurnLeftDeg: 18 },
+        settings: { leftWeightShare: 0.62, headTurnLeftDeg: 38 },
         contacts: [
           handOn('left:palm', 'b', 'waistSide', 'right'),
           handOn('right:palm', 'b', 'waistSide', 'left'),
@@ -123,8 +123,11 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       }),
       person('b', 'Hands on the chest', {
         mark: nearTo('a', 0.16, mark(-0.25, 0, 72)),
-        settings: { leftWeightShare: 0.36, leftKneeBendDeg: 10, headTurnLeftDeg: -18 },
-        contacts: [handOn('left:palm', 'a', 'chest', 'right'), handOn('right:palm', 'a', 'chest', 'left')],
+        settings: { leftWeightShare: 0.36, leftKneeBendDeg: 10, headTurnLeftDeg: -40 },
+        contacts: [
+          handOn('left:palm', 'a', 'chest', 'right'),
+          handOn('right:palm', 'a', 'collarbone', 'left'),
+        ],
       }),
     ],
     supports: [],
@@ -141,7 +144,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
         contacts: [
           headOn('lips', 'b', 'lips'),
           handOn('left:palm', 'b', 'shoulder', 'right'),
-          handOn('right:palm', 'b', 'smallOfBack'),
+          handOn('right:palm', 'b', 'waistSide', 'left'),
         ],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 1 },
@@ -149,7 +152,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       person('b', 'Kiss', {
         mark: nearTo('a', 0.04, mark(-0.25, 0, 78)),
         settings: { headTiltLeftDeg: 14 },
-        contacts: [handOn('left:palm', 'a', 'smallOfBack'), handOn('right:palm', 'a', 'waistSide', 'left')],
+        contacts: [handOn('left:palm', 'a', 'ribs', 'right'), handOn('right:palm', 'a', 'waistSide', 'left')],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 1 },
       }),
@@ -180,8 +183,8 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
           rightArmForwardDeg: 4,
           rightElbowBendDeg: 46,
         },
-        contacts: [handOn('left:palm', 'a', 'smallOfBack')],
-        gaze: { kind: 'ahead' },
+        contacts: [handOn('left:palm', 'a', 'waistSide', 'right')],
+        gaze: atEyesOf('a'),
         expression: { smile: 0.3 },
       }),
     ],

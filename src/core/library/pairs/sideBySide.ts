@@ -1,3 +1,4 @@
+import { on } from '../said';
 import { atEyesOf, handOn, holdingHand, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const EASY = { presence: 0, openness: 0.4, formality: -0.2, movement: -0.4 };
@@ -58,7 +59,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
           leftArmOutDeg: 14,
           leftElbowBendDeg: 26,
         },
-        contacts: [handOn('right:palm', 'b', 'smallOfBack')],
+        contacts: [on('left:palm', 'hipCrest'), handOn('right:palm', 'b', 'smallOfBack')],
       }),
       person('b', 'An arm behind each back', {
         mark: nearTo('a', 0, mark(-0.26, 0.04, 32)),
@@ -109,7 +110,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
       person('a', 'Arm in arm to the prize-giving', {
         mark: mark(0.28, 0, -14),
         settings: { leftWeightShare: 0.66, rightKneeBendDeg: 10, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
-        contacts: [handOn('right:palm', 'b', 'forearm', 'left')],
+        contacts: [on('left:palm', 'frontPocket'), handOn('right:palm', 'b', 'forearm', 'left')],
       }),
       person('b', 'Arm in arm to the prize-giving', {
         mark: nearTo('a', 0.06, mark(-0.28, 0, 14)),

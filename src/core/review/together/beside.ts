@@ -1,6 +1,6 @@
 import type { Other, Sight } from '../../picture';
-import { isOnFeet } from '../../pose';
-import { midpoint, type Vec3 } from '../../units';
+import { headPart, isOnFeet } from '../../pose';
+import { degrees, midpoint, turnBetweenDeg, type Vec3 } from '../../units';
 
 /** The middle of a paired place. */
 export function middleOf({ left, right }: Record<'left' | 'right', Vec3>): Vec3 {
@@ -41,4 +41,22 @@ export function standingWith(sight: Sight): Other | null {
   if (!other || !bothStand(sight, other)) return null;
   const [own, theirs] = [sight.figure, other.figure].map(({ points }) => middleOf(points.shoulders));
   return overFloorM(own!, theirs!) <= TOGETHER_WITHIN_M ? other : null;
+}
+
+/** Heads that are laid on each other cover each other, and are meant to. */
+export function headsTouch({ shot, others }: Sight): boolean {
+  const contacts = [shot.pose, ...others.map((o) => o.companion.pose)].flatMap((p) => p.contacts);
+  return contacts.some((c) => c.of && headPart(c) !== null);
+}
+
+/** Heads so near each other are seen as a pair, metres from chin to chin (common practice: within an arm). */
+export const PAIR_WITHIN_M = 0.8;
+
+/** An arm that is bent by less hangs, degrees (from memory). */
+export const HANGS_BELOW_DEG = 16;
+
+/** How far a face is turned from the lens on the floor, degrees. */
+export function facesAwayDeg({ view }: Sight, { turnDeg, points }: Other['figure']): number {
+  const [x, , z] = [0, 1, 2].map((c) => view.eye[c]! - points.nose[c]!) as [number, number, number];
+  return Math.abs(turnBetweenDeg(turnDeg.face, degrees(Math.atan2(x, z))));
 }

@@ -1,9 +1,8 @@
-import { project } from '../../camera';
 import type { FigurePoints } from '../../figure';
-import type { Picture, Sight } from '../../picture';
-import { headPart } from '../../pose';
 import { add, midpoint, subtract, type Vec3 } from '../../units';
 import { camera, mark, pose, type Rule } from '../rule';
+import { headsTouch } from './beside';
+import { isBehindOther } from './inPicture';
 
 /** From the eyes up to the middle of the forehead, of the height from chin to crown (from memory). */
 const FOREHEAD_SHARE = 0.2;
@@ -12,20 +11,6 @@ const FOREHEAD_SHARE = 0.2;
 function placesOfFace({ eyes, nose, lowerLip, chin, crown }: FigurePoints): Vec3[] {
   const forehead = add(midpoint(eyes.left, eyes.right), subtract(crown, chin), FOREHEAD_SHARE);
   return [eyes.left, eyes.right, nose, lowerLip, chin, forehead];
-}
-
-/** Whether somebody else is what the picture shows at a point; null where the point is not in the picture. */
-function isBehindOther({ view, width, height, raster, othersFrom }: Picture, point: Vec3): boolean | null {
-  const { x, y, depthM } = project(view, point);
-  if (depthM <= 0 || Math.abs(x) >= 1 || Math.abs(y) >= 1) return null;
-  const [col, row] = [Math.floor(((x + 1) / 2) * width), Math.floor(((1 - y) / 2) * height)];
-  return raster.triangle[row * width + col]! >= othersFrom;
-}
-
-/** Heads that are laid on each other cover each other, and are meant to. */
-function headsTouch({ shot, others }: Sight): boolean {
-  const contacts = [shot.pose, ...others.map((o) => o.companion.pose)].flatMap((p) => p.contacts);
-  return contacts.some((c) => c.of && headPart(c) !== null);
 }
 
 export const faceCovered: Rule = {

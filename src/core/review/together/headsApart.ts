@@ -1,11 +1,9 @@
 import { axesOf, rotationOf } from '../../figure';
 import { add, apart } from '../../units';
 import { pose, type Rule } from '../rule';
-import { nearestOf } from './beside';
+import { nearestOf, PAIR_WITHIN_M } from './beside';
 import { leanTowardsDeg } from './inPicture';
 
-/** Heads so near each other are seen as a pair, metres from chin to chin (common practice: within an arm). */
-const PAIR_WITHIN_M = 0.8;
 /** A head that leans away by less is upright to the eye, degrees (from memory). */
 const MOST_AWAY_DEG = 5;
 /** Towards the other it may lean as far as a neck bends, degrees. */

@@ -2,10 +2,7 @@ import { contactOf, settingOf, sided } from '../../pose';
 import type { Other, Sight } from '../../picture';
 import { SIDES, type Side } from '../../units';
 import { pose, type Rule } from '../rule';
-import { areTouching, bothStand, nearestOf } from './beside';
-
-/** An arm that is bent by less hangs, degrees (from memory). */
-const HANGS_BELOW_DEG = 16;
+import { areTouching, bothStand, HANGS_BELOW_DEG, nearestOf } from './beside';
 
 /** Whether the other has hold of an arm. */
 function isHeld({ shot }: Sight, { companion }: Other, side: Side): boolean {

@@ -1,5 +1,6 @@
 import { project, type View } from '../../camera';
-import { add, apart, degrees, type Vec3 } from '../../units';
+import type { Picture, Sight } from '../../picture';
+import { add, apart, degrees, subtract, type Side, type Vec3 } from '../../units';
 
 /** A direction in the picture: to the right and up, in lengths of the picture's plane at one metre. */
 type Flat = readonly [right: number, up: number];
@@ -28,4 +29,32 @@ export function leanTowardsDeg(view: View, foot: Vec3, top: Vec3, point: Vec3): 
   if (Math.abs(aside) < 0.5 * along(upright, upright)) return null;
   const line = between(view, foot, top);
   return Math.sign(aside) * degrees(Math.atan2(across(line, upright), along(line, upright)));
+}
+
+/** Whether somebody else is what the picture shows at a point; null where the point is not in the picture. */
+export function isBehindOther(
+  { view, width, height, raster, othersFrom }: Picture,
+  point: Vec3,
+): boolean | null {
+  const { x, y, depthM } = project(view, point);
+  if (depthM <= 0 || Math.abs(x) >= 1 || Math.abs(y) >= 1) return null;
+  const [col, row] = [Math.floor(((x + 1) / 2) * width), Math.floor(((1 - y) / 2) * height)];
+  return raster.triangle[row * width + col]! >= othersFrom;
+}
+
+/** Whether a hand is seen: the wrist or the fingertips are in the picture and nobody else is before them. */
+export function isHandSeen({ picture, figure: { points } }: Sight, side: Side): boolean {
+  return [points.wrists[side], points.fingertips[side]].some((p) => isBehindOther(picture, p) === false);
+}
+
+/** Shares of the way from the wrist to the elbow at which a forearm is looked for. */
+const ALONG_FOREARM = [0.15, 0.35, 0.55, 0.75, 0.95] as const;
+
+/** How much of a forearm is in the picture with nobody else before it, 0 to 1. */
+export function forearmSeenShare({ picture, figure: { points } }: Sight, side: Side): number {
+  const [wrist, elbow] = [points.wrists[side], points.elbows[side]];
+  const seen = ALONG_FOREARM.filter(
+    (share) => isBehindOther(picture, add(wrist, subtract(elbow, wrist), share)) === false,
+  );
+  return seen.length / ALONG_FOREARM.length;
 }

@@ -1,6 +1,13 @@
 export { bentToOther } from './bentToOther';
+export { cutThrough } from './cutThrough';
 export { faceCovered } from './faceCovered';
+export { gazeUnexplained } from './gazeUnexplained';
+export { handWithoutArm } from './handWithoutArm';
 export { headsApart } from './headsApart';
 export { idleHand } from './idleHand';
+export { levelHeads } from './levelHeads';
 export { littleSeen } from './littleSeen';
+export { mirroredHands } from './mirroredHands';
+export { nearEnlarged } from './nearEnlarged';
+export { paleHand } from './paleHand';
 export { wedge } from './wedge';

@@ -1,0 +1,37 @@
+import { project } from '../../camera';
+import { apart } from '../../units';
+import { mark, pose, type Rule } from '../rule';
+import { facesAwayDeg, headsTouch, nearestOf, PAIR_WITHIN_M } from './beside';
+
+/** Heads that differ by less are one line, head heights (from memory: a third of a head is seen at once). */
+const LEAST_APART = 0.14;
+/** A face that is turned further from the lens belongs to one who is with the other and not in a row, degrees. */
+const MOST_TURNED_DEG = 50;
+
+export const levelHeads: Rule = {
+  id: 'level-heads',
+  station: 'head',
+  reason: 'Heads at one height make a row; one a little higher makes a pair.',
+  weight: 0.25,
+  measure(sight) {
+    const other = nearestOf(sight);
+    if (!other || headsTouch(sight)) return [];
+    const { view, figure } = sight;
+    if ([figure, other.figure].some((f) => facesAwayDeg(sight, f) > MOST_TURNED_DEG)) return [];
+    const { chin, crown } = figure.points;
+    if (apart(chin, other.figure.points.chin) > PAIR_WITHIN_M) return [];
+    const up = (p: typeof chin) => project(view, p).y;
+    return [
+      {
+        key: '',
+        value: Math.abs(up(chin) - up(other.figure.points.chin)) / Math.abs(up(crown) - up(chin)),
+        low: LEAST_APART,
+        high: 20,
+        full: 0.14,
+        unit: 'heads between the two',
+        title: 'Both heads are at one height',
+        variables: [...pose('heelSpacingShoulders', 'leftWeightShare'), ...mark('levelM')],
+      },
+    ];
+  },
+};
