@@ -21,6 +21,7 @@ const CORE = [
   'direct',
   'library',
   'group',
+  'combinations',
   'sitting',
   'formats',
 ];

@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { EMPTY_LOOK, type Look } from '@/core/brief';
-import type { Sitting } from '@/core/sitting';
+import type { Combination } from '@/core/combinations';
+import { withPeople, type Sitting } from '@/core/sitting';
 import { changeSitting, database, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
 import { Header } from '@/ui/place/Header';
@@ -11,6 +12,7 @@ import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
 import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
+import { CombinationsPart } from './combinations/CombinationsPart';
 import { LookPart } from './look/LookPart';
 import { LooksBar } from './LooksBar';
 import { PeopleOfSitting } from './PeopleOfSitting';
@@ -33,7 +35,9 @@ function useLooks({ sitting }: WholeSitting) {
   }
   const change = (patch: Partial<Sitting>) => alter((now) => ({ ...now, ...patch }));
   const changePeople = (how: (ids: string[]) => string[]) =>
-    alter((now) => ({ ...now, personIds: how(now.personIds) }));
+    alter((now) => withPeople(now, how(now.personIds)));
+  const changeCombinations = (how: (now: Combination[]) => Combination[]) =>
+    alter((now) => ({ ...now, combinations: how(now.combinations ?? []) }));
   const alterLooks = (how: (looks: Look[]) => Look[]) => alter((now) => ({ ...now, looks: how(now.looks) }));
   const changeLook = (patch: Partial<Look>) =>
     alterLooks((looks) => looks.map((l) => (l.id === look.id ? { ...l, ...patch } : l)));
@@ -53,7 +57,19 @@ function useLooks({ sitting }: WholeSitting) {
     setLookId(back.id);
     setGone(null);
   }
-  return { look, gone, failed, open: setLookId, change, changePeople, changeLook, add, remove, bringBack };
+  return {
+    look,
+    gone,
+    failed,
+    open: setLookId,
+    change,
+    changePeople,
+    changeCombinations,
+    changeLook,
+    add,
+    remove,
+    bringBack,
+  };
 }
 
 function BriefTitle({ sitting }: { sitting: Sitting }) {
@@ -74,8 +90,8 @@ function BriefTitle({ sitting }: { sitting: Sitting }) {
 
 function Brief({ whole }: { whole: WholeSitting }) {
   const { sitting, people, takes } = whole;
-  const { look, gone, failed, open, change, changePeople, changeLook, add, remove, bringBack } =
-    useLooks(whole);
+  const looks = useLooks(whole);
+  const { look, gone, failed, open, changeLook, bringBack } = looks;
   return (
     <main className="mx-auto w-full max-w-[1280px] px-4 py-5 sm:px-8">
       <BriefTitle sitting={sitting} />
@@ -84,9 +100,9 @@ function Brief({ whole }: { whole: WholeSitting }) {
           {failed}
         </p>
       )}
-      <PeopleOfSitting whole={whole} onPeople={changePeople} />
-      <SittingPart sitting={sitting} onChange={change} />
-      <LooksBar sitting={sitting} openId={look.id} onOpen={open} onAdd={add} />
+      <PeopleOfSitting whole={whole} onPeople={looks.changePeople} />
+      <SittingPart sitting={sitting} onChange={looks.change} />
+      <LooksBar sitting={sitting} openId={look.id} onOpen={open} onAdd={looks.add} />
       {gone && (
         <UndoLine className="mt-3" words={`${gone.look.name} is gone.`} onUndo={() => bringBack(gone)} />
       )}
@@ -95,13 +111,14 @@ function Brief({ whole }: { whole: WholeSitting }) {
           key={look.id}
           look={look}
           people={people}
-          poses={takes.filter((t) => t.lookId === look.id).length}
+          takes={takes.filter((t) => t.lookId === look.id)}
           onlyLook={sitting.looks.length === 1}
           onChange={changeLook}
-          onRemove={remove}
+          onRemove={looks.remove}
         />
         <TargetTable key={`targets ${look.id}`} look={look} onChange={(targets) => changeLook({ targets })} />
       </div>
+      <CombinationsPart whole={whole} onCombinations={looks.changeCombinations} />
     </main>
   );
 }

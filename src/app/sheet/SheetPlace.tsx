@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from '@/core/brief';
+import { callOrder, callsOf } from '@/core/combinations';
 import { setSheet } from '@/core/direct';
 import { forClient, type Sitter } from '@/core/people';
 import { groupSheet, LEAST_GROUP, type GroupSheet } from '@/core/group';
@@ -13,6 +14,7 @@ import { nameOfShot, soloShot, type Role, type SoloShot } from '@/core/shot';
 import { sitterIn, type WholeSitting } from '@/data';
 import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
+import { callTime, callWords } from '@/ui/place/callWords';
 import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { useTheme } from '@/ui/place/useTheme';
@@ -52,6 +54,21 @@ function groupSections({ takes, ...whole }: WholeSitting): Section[] {
   });
 }
 
+/** The order in which combinations are called, where the brief lists some. */
+function callSections({ sitting, people }: WholeSitting): Section[] {
+  const person = (id: string) => people.find((p) => p.id === id);
+  const nameOf = (id: string) => person(id)?.addressAs ?? 'no record';
+  const calls = callsOf(callOrder(sitting.combinations ?? [], (id) => person(id)?.profile.ageYears));
+  if (calls.length === 0) return [];
+  const lines = calls.map((call, i) =>
+    [
+      `${i + 1}. ${call.combination.name}, ${callTime(call)}`,
+      ...callWords(call, nameOf).map(({ words, names }) => `${words}: ${names}`),
+    ].join(' · '),
+  );
+  return [{ title: 'Who with whom, in this order', lines }];
+}
+
 /** The sections of a sheet. */
 function sectionsOf(kind: Kind, whole: WholeSitting, sitter: Sitter): Section[] {
   const { sitting, takes } = whole;
@@ -63,6 +80,7 @@ function sectionsOf(kind: Kind, whole: WholeSitting, sitter: Sitter): Section[] 
     return [
       ...setUps.map(({ poses, lines, shot }) => ({ title: poses.join(', '), lines, shot })),
       ...groupSections(whole),
+      ...callSections(whole),
     ];
   }
   const source: SheetSource = {

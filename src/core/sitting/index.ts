@@ -4,6 +4,7 @@ export {
   sittingSchema,
   takeSchema,
   takeWithoutRole,
+  withPeople,
   type Frame,
   type Sitting,
   type Take,

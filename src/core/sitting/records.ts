@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { lookSchema } from '../brief';
+import { combinationsSchema, withoutPerson } from '../combinations';
 import { MOST_PEOPLE, shotSchema, withoutRole, type Role } from '../shot';
 import { roomSchema } from '../scene';
 import { eachOnce } from '../checks';
@@ -8,24 +9,46 @@ const id = z.string().min(1).max(60);
 const moment = z.iso.datetime();
 
 /** One appointment. */
-export const sittingSchema = z.strictObject({
-  id,
-  /** Whose pictures are taken. */
-  personIds: z
-    .array(id)
-    .min(1)
-    .max(MOST_PEOPLE)
-    .refine((ids) => new Set(ids).size === ids.length, 'each once'),
-  title: z.string().min(1).max(120),
-  place: z.string().max(120),
-  startsAt: moment,
-  minutes: z.number().min(1).max(1440),
-  room: roomSchema,
-  /** Who comes along, in words. */
-  comes: z.string().max(400),
-  looks: z.array(lookSchema).min(1).max(20).superRefine(eachOnce('id')),
-});
+export const sittingSchema = z
+  .strictObject({
+    id,
+    /** Whose pictures are taken. */
+    personIds: z
+      .array(id)
+      .min(1)
+      .max(MOST_PEOPLE)
+      .refine((ids) => new Set(ids).size === ids.length, 'each once'),
+    title: z.string().min(1).max(120),
+    place: z.string().max(120),
+    startsAt: moment,
+    minutes: z.number().min(1).max(1440),
+    room: roomSchema,
+    /** Who comes along, in words. */
+    comes: z.string().max(400),
+    looks: z.array(lookSchema).min(1).max(20).superRefine(eachOnce('id')),
+    /** Who is wanted with whom, where some of several are. */
+    combinations: combinationsSchema.optional(),
+  })
+  .superRefine(({ personIds, combinations = [] }, context) => {
+    combinations.forEach((c, i) => {
+      const strange = c.personIds.find((p) => !personIds.includes(p));
+      if (strange)
+        context.addIssue({
+          code: 'custom',
+          path: ['combinations', i, 'personIds'],
+          message: `${strange} is not in the sitting`,
+        });
+    });
+  });
 export type Sitting = z.infer<typeof sittingSchema>;
+
+/** A sitting with other people: who is gone is in no combination any more. */
+export function withPeople(sitting: Sitting, personIds: string[]): Sitting {
+  const gone = sitting.personIds.filter((id) => !personIds.includes(id));
+  const { combinations, ...rest } = sitting;
+  if (!combinations) return { ...rest, personIds };
+  return { ...rest, personIds, combinations: gone.reduce(withoutPerson, combinations) };
+}
 
 /** A pose in a run: what was said about it, and what was accepted although the review sees it. */
 export const takeSchema = z.strictObject({

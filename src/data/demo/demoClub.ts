@@ -43,6 +43,17 @@ export const CLUB_SITTING: Sitting = {
     { ...EMPTY_LOOK, id: LOOKS.eight, name: 'the eight', place: 'before the boat racks' },
     { ...EMPTY_LOOK, id: LOOKS.family, name: 'the family', place: 'before the boat racks' },
   ],
+  combinations: [
+    { id: 'club-c1', name: 'The eight', personIds: [...EIGHT_IN_ORDER], minutes: 8 },
+    { id: 'club-c2', name: 'The couple', personIds: [...COUPLE], minutes: 5 },
+    { id: 'club-c3', name: 'The family', personIds: [...FAMILY_IN_ORDER], minutes: 8 },
+    {
+      id: 'club-c4',
+      name: 'Everybody',
+      personIds: [...new Set([...COUPLE, ...EIGHT_IN_ORDER, ...FAMILY_IN_ORDER])],
+      minutes: 6,
+    },
+  ],
   room: SHED,
 };
 

@@ -1,5 +1,5 @@
 import { fieldsNaming, withoutName, type Group } from '@/core/people';
-import { takeWithoutRole, type Frame, type Sitting, type Take } from '@/core/sitting';
+import { takeWithoutRole, withPeople, type Frame, type Sitting, type Take } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
 import type { Preference } from '../store/kept';
 import { fullKey, nameOf } from '../store/tables';
@@ -101,7 +101,10 @@ export async function tracesOf(db: GilvoDatabase, sitterId: string): Promise<Per
 }
 
 function withoutPerson(sitting: Sitting, sitterId: string): Sitting {
-  return { ...sitting, personIds: sitting.personIds.filter((id) => id !== sitterId) };
+  return withPeople(
+    sitting,
+    sitting.personIds.filter((id) => id !== sitterId),
+  );
 }
 
 /** A picture of several without one of them, and without what was said about that one. */

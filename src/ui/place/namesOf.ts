@@ -2,7 +2,12 @@
 const MOST_NAMED = 3;
 const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
 
-/** Names in one line. */
+/** All names in one line, however many. */
+export function allInOneLine(names: readonly string[]): string {
+  return LIST.format(names);
+}
+
+/** Names in one line, short where they are many. */
 export function inOneLine(names: readonly string[]): string {
   if (names.length <= MOST_NAMED) return LIST.format(names);
   return LIST.format([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} others`]);

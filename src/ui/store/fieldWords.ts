@@ -42,6 +42,7 @@ const OF_OTHERS: Record<
   room: 'room',
   comes: 'who comes along',
   looks: 'looks',
+  combinations: 'who with whom',
   sittingId: 'sitting',
   lookId: 'look',
   position: 'place in the run',

@@ -1,7 +1,11 @@
 'use client';
 
 import type { Sitter } from '@/core/people';
+import { shows } from '@/core/shot';
+import type { Take } from '@/core/sitting';
+import { Folded } from '@/ui/fields/Folded';
 import { KeptField, numberProblem, textProblem } from '@/ui/fields/KeptField';
+import { allInOneLine } from '@/ui/place/namesOf';
 import type { LookEdit } from './edit';
 import { MessageField } from './MessageField';
 import { MustHavesField } from './MustHavesField';
@@ -12,13 +16,14 @@ import { decimalFrom } from '@/core/checks';
 interface LookPartProps extends LookEdit {
   people: readonly Sitter[];
   /** Poses that belong to the look. */
-  poses: number;
+  takes: readonly Take[];
   onlyLook: boolean;
   onRemove(): void;
 }
 
-function NameAndPlace({ look, poses, onlyLook, onChange, onRemove }: LookPartProps) {
-  const stays = onlyLook ? 'The only look stays' : poses > 0 ? `${poses} poses belong to it` : undefined;
+function NameAndPlace({ look, takes, onlyLook, onChange, onRemove }: LookPartProps) {
+  const belong = takes.length > 0 ? `${takes.length} poses belong to it` : undefined;
+  const stays = onlyLook ? 'The only look stays' : belong;
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-[1.3fr_1.3fr_90px_auto]">
       <KeptField
@@ -52,9 +57,38 @@ function NameAndPlace({ look, poses, onlyLook, onChange, onRemove }: LookPartPro
   );
 }
 
+/** What those who are in the look's poses wear; the others of several are folded away. */
+function WornInLook({ look, people, takes, onChange }: LookPartProps) {
+  const isOnly = people.length === 1;
+  const shown = (sitter: Sitter) => isOnly || takes.some((t) => shows(t.shot, sitter.id));
+  const [there, others] = [people.filter(shown), people.filter((p) => !shown(p))];
+  const fields = (of: readonly Sitter[]) =>
+    of.map((sitter) => (
+      <WornField key={sitter.id} look={look} onChange={onChange} sitter={sitter} isOnly={isOnly} />
+    ));
+  return (
+    <>
+      {!isOnly && (
+        <p data-testid="in-look">
+          <b>In this look</b>{' '}
+          {there.length > 0
+            ? allInOneLine(there.map((p) => p.addressAs))
+            : 'nobody yet: no pose of it shows anybody'}
+        </p>
+      )}
+      {fields(there)}
+      {others.length > 0 && (
+        <Folded title={`Not in a pose of this look: ${others.length}`} isSet={false}>
+          {fields(others)}
+        </Folded>
+      )}
+    </>
+  );
+}
+
 /** One look: message, uses, must-haves, clothes, props, what to avoid. */
 export function LookPart(props: LookPartProps) {
-  const { look, people, onChange } = props;
+  const { look, onChange } = props;
   const edit = { look, onChange };
   return (
     <div className="space-y-6">
@@ -62,9 +96,7 @@ export function LookPart(props: LookPartProps) {
       <MessageField {...edit} />
       <UsesField {...edit} />
       <MustHavesField {...edit} />
-      {people.map((sitter) => (
-        <WornField key={sitter.id} {...edit} sitter={sitter} isOnly={people.length === 1} />
-      ))}
+      <WornInLook {...props} />
       <div className="grid grid-cols-1 gap-x-4 gap-y-3 sm:grid-cols-2">
         <KeptField
           label="Props"

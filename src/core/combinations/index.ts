@@ -1,0 +1,10 @@
+export { callsOf, type Call } from './calls';
+export {
+  COMBINATION_MINUTES,
+  combinationsSchema,
+  MOST_COMBINATIONS,
+  withoutPerson,
+  type Combination,
+} from './combination';
+export { callOrder, isTender, orderCost } from './order';
+export { proposedCombinations, usualMinutes, type Proposed } from './proposed';
