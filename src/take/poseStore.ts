@@ -4,6 +4,7 @@ import { create } from 'zustand';
 import type { CameraNumber } from '@/core/camera';
 import { rebased, withValue, type Conflict } from '@/core/changes';
 import { meantId, takeWithoutRole, type Take } from '@/core/sitting';
+import type { Grouping } from '@/core/group';
 import type { KeyNumber, Light } from '@/core/light';
 import type { ShownExposure } from '@/core/picture';
 import { arranged, type Arrangement } from '@/core/library';
@@ -77,6 +78,8 @@ interface PoseState {
   removePerson(role: Role): void;
   /** Takes a picture whose people are posed and placed otherwise. */
   setPicture(shot: Shot): void;
+  /** What the group is to be arranged by. */
+  setGrouping(grouping: Grouping): void;
   /** Where whoever is in the hand stands. */
   setMark(mark: Mark): void;
   /** Poses all of the picture together; whoever comes first in it is in the hand then. */
@@ -221,6 +224,7 @@ export const usePoseStore = create<PoseState>()(
             (t) => ({ ...t, shot }),
             (s) => presentRole({ shot: s }, get().role),
           ),
+        setGrouping: (grouping) => change((t) => ({ ...t, grouping })),
         setMark: (mark) => change((t) => ({ ...t, shot: withMark(t.shot, get().role, mark) })),
         setMeant: (id, reason) =>
           change((t) => {

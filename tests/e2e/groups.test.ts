@@ -117,7 +117,20 @@ it('what there is to sit on is asked, and a wish is said and taken back', async 
   await gilvo.press('Pose them so');
   const seatsOf = ({ shot }: Take) => shot.supports.reduce((n, s) => n + (s.kind === 'bench' ? 2 : 1), 0);
   await gilvo.comes(async () => seatsOf(await stored()) === seated.length, 'not everybody has a seat');
-  await gilvo.click('button[aria-label="Take back: Runa and Lorne: near each other"]');
+});
+
+it('what was said of a group is there again when its picture is opened anew, and is taken back', async () => {
+  await gilvo.comes(async () => (await stored()).grouping?.means.chairs === 0, 'the chairs were not kept');
+  await gilvo.open(SET);
+  await gilvo.press('group');
+  const runaAndLorne = 'Runa and Lorne: near each other';
+  expect(await gilvo.text('[data-testid="group-settings"] ul')).toContain(runaAndLorne);
+  await gilvo.click(`button[aria-label="Take back: ${runaAndLorne}"]`);
+  await gilvo.write('chairs', '3');
+  await gilvo.comes(async () => {
+    const { grouping } = await stored();
+    return grouping?.relations.length === 0 && grouping.means.chairs === 3;
+  }, 'what was said is not taken back');
   expect(await gilvo.text('[data-testid="group-settings"] ul')).not.toContain('Lorne');
 });
 

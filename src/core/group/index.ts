@@ -17,3 +17,4 @@ export { RELATION_KINDS, type Relation, type RelationKind } from './relation';
 export { type Wishes } from './problem';
 export { type Setting } from './setting';
 export { COVERED_SHARE, LEANING_SHARE, NEARLY_IN_LINE_DEG, STRETCHED_SHARE, type GroupTold } from './told';
+export { groupingSchema, groupingWithout, USUAL_GROUPING, type Grouping } from './grouping';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { lookSchema } from '../brief';
 import { combinationsSchema, withoutPerson } from '../combinations';
+import { groupingSchema, groupingWithout } from '../group';
 import { MOST_PEOPLE, shotSchema, withoutRole, type Role } from '../shot';
 import { roomSchema } from '../scene';
 import { eachOnce } from '../checks';
@@ -64,6 +65,8 @@ export const takeSchema = z.strictObject({
   meant: z
     .array(z.strictObject({ findingId: z.string().min(1).max(80), reason: z.string().min(1).max(200) }))
     .max(60),
+  /** What the group of the picture was asked to be arranged by. */
+  grouping: groupingSchema.optional(),
 });
 export type Take = z.infer<typeof takeSchema>;
 
@@ -75,7 +78,13 @@ export function meantId(role: Role, findingId: string): string {
 /** A pose of a run with one of its people less, and without what was accepted of that one. */
 export function takeWithoutRole(take: Take, role: Role): Take {
   const meant = take.meant.filter((m) => !m.findingId.startsWith(meantId(role, '')));
-  return { ...take, shot: withoutRole(take.shot, role), meant };
+  const { grouping } = take;
+  return {
+    ...take,
+    shot: withoutRole(take.shot, role),
+    meant,
+    ...(grouping && { grouping: groupingWithout(grouping, role) }),
+  };
 }
 
 /** One exposure. */

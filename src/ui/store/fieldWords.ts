@@ -49,6 +49,7 @@ const OF_OTHERS: Record<
   plannedFrames: 'frames',
   shot: 'pose, camera and light',
   meant: 'what is meant',
+  grouping: 'wishes for the group',
   kind: 'kind',
   members: 'members',
   keptAt: 'time of keeping',
