@@ -35,6 +35,21 @@ function arrange(count: number): void {
   while (!steps.next().done);
 }
 
+/** A step of a drag, after two that went before it, processor milliseconds. */
+function dragStepMs(pair: ToPose[]): number {
+  const [first, ...others] = pair as [ToPose, ...ToPose[]];
+  const turned = (deg: number): ToPose[] => {
+    const settings = {
+      ...first.pose.settings,
+      leanForwardDeg: (first.pose.settings.leanForwardDeg ?? 0) + deg,
+    };
+    return [{ ...first, pose: { ...first.pose, settings } }, ...others];
+  };
+  let posed = posedTogether(pair);
+  for (const deg of [1, 2]) posed = posedTogether(turned(deg), { posed, isQuick: true });
+  return processorMs(() => posedTogether(turned(3), { posed, isQuick: true }));
+}
+
 /** Two posed together from cold, every arrangement of the house; groups arranged from cold. */
 export function benchSeveral(): void {
   const pairs = Object.values(ARRANGEMENTS)
@@ -49,6 +64,7 @@ export function benchSeveral(): void {
     );
   for (const pair of pairs) posedTogether(pair);
   line('two posed together', summary(pairs.map((pair) => processorMs(() => posedTogether(pair)))));
+  line('a step of a drag of two', summary(pairs.map(dragStepMs)));
   for (const count of [8, 20, 40]) {
     groupOf(count);
     line(`group of ${count} arranged`, `${(elapsedMs(() => arrange(count)) / 1000).toFixed(1)} s`);

@@ -24,6 +24,7 @@ export interface Reported {
 /**
  * Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept.
  * @param preview each report brings a picture of the shot.
+ * @param isQuick whether it is a step of a drag.
  */
 export function useReport(
   profile: BodyProfile | undefined,
@@ -31,16 +32,17 @@ export function useReport(
   wanted: WantedRanges,
   ground: Ground,
   preview: PreviewWanted | null = null,
+  isQuick = false,
 ): Reported {
   const ask = useMemo(
     () =>
       profile && shot
         ? async () => ({
-            report: await studio('live').recompute(profile, shot, wanted, ground, preview),
+            report: await studio('live').recompute(profile, shot, wanted, ground, { preview, isQuick }),
             shot,
           })
         : null,
-    [profile, shot, wanted, ground, preview],
+    [profile, shot, wanted, ground, preview, isQuick],
   );
   const { value, refused, busy, answers } = useNewest(ask);
   return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };

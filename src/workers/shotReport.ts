@@ -19,6 +19,13 @@ export interface PreviewWanted {
   exposure: ShownExposure;
 }
 
+/** What a recompute is asked for besides. */
+export interface RecomputeOptions {
+  preview: PreviewWanted | null;
+  /** Whether it is a step of a drag: people who touch may go on from the step before. */
+  isQuick: boolean;
+}
+
 /** Soles on the floor: where heels and toes are, set frame, metres. */
 export type SolesOf = Record<Side, { heel: Vec3; toe: Vec3 }>;
 

@@ -49,6 +49,7 @@ import {
   type Picture,
   type SeeOptions,
   type StandIn,
+  quickly,
 } from '@/core/picture';
 import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
@@ -59,7 +60,13 @@ import { database, keepPicture, keptPicture, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
-import { reportOf, type PictureBytes, type PreviewWanted, type ShotReport } from './shotReport';
+import {
+  reportOf,
+  type PictureBytes,
+  type PreviewWanted,
+  type RecomputeOptions,
+  type ShotReport,
+} from './shotReport';
 import { measuredBody, onFineSet, onSet, surfaceFor } from './standIns';
 import { wholeFigureShot } from './wholeFigure';
 
@@ -130,6 +137,17 @@ function recomputed(
   shot: SoloShot,
   wanted: WantedRanges,
   ground: Ground,
+  { preview: wantedPreview, isQuick }: RecomputeOptions,
+): ShotReport {
+  const report = () => reported(standIn, shot, wanted, ground, wantedPreview);
+  return isQuick ? quickly(standIn, report) : report();
+}
+
+function reported(
+  standIn: StandIn,
+  shot: SoloShot,
+  wanted: WantedRanges,
+  ground: Ground,
   wantedPreview: PreviewWanted | null,
 ): ShotReport {
   const start = performance.now();
@@ -172,10 +190,10 @@ const api = {
     shot: SoloShot,
     wanted: WantedRanges,
     ground: Ground,
-    preview: PreviewWanted | null,
+    options: RecomputeOptions,
   ): Promise<ShotReport> {
     const report = await onSet(profile, shot, (standIn) =>
-      recomputed(standIn, shot, wanted, ground, preview),
+      recomputed(standIn, shot, wanted, ground, options),
     );
     return report.preview ? transfer(report, [report.preview.bytes.buffer]) : report;
   },
@@ -183,7 +201,9 @@ const api = {
   /** Meets a sitter and works a shot out until the browser has compiled what that takes. */
   async warmUp(profile: BodyProfile, shot: SoloShot, wanted: WantedRanges, ground: Ground): Promise<void> {
     for (let i = 0; i < WARMING; i++) {
-      await onSet(profile, shot, (standIn) => recomputed(standIn, shot, wanted, ground, { exposure: 0 }));
+      await onSet(profile, shot, (standIn) =>
+        recomputed(standIn, shot, wanted, ground, { preview: { exposure: 0 }, isQuick: false }),
+      );
       await new Promise((resolve) => setTimeout(resolve));
     }
   },

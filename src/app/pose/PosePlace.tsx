@@ -92,7 +92,7 @@ function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
     card,
     setCardLost,
     setDrawn,
-    ...useReport(profile, chosen, wanted, ground, preview),
+    ...useReport(profile, chosen, wanted, ground, preview, dragging && chosen?.among !== undefined),
   };
 }
 

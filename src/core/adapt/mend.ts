@@ -1,5 +1,5 @@
 import { wantedRanges, type WantedRanges } from '../brief';
-import { seeShot, type Sight, type StandIn } from '../picture';
+import { forEachOther, quickly, seeShot, type Sight, type StandIn } from '../picture';
 import type { SoloShot } from '../shot';
 import type { Ground } from '../scene';
 import { settingOf, type Station } from '../pose';
@@ -12,6 +12,7 @@ import {
   type MendVariable,
   type Rule,
 } from '../review';
+import { once } from '../units';
 import { axisOf, canChange, inRange, isHeld, moved, valueAt, type Axis } from './mendAxis';
 
 /** One number a mend changed. */
@@ -57,6 +58,9 @@ interface Trial {
 const MOST_CHANGES = 3;
 const FIRST_CHANGES = 3;
 
+/** Severity of every finding, by the role of whose it is. */
+type Severities = ReadonlyMap<string, ReadonlyMap<string, number>>;
+
 /** One search for a mend: what was found before, and how often a picture was taken. */
 interface Search {
   standIn: StandIn;
@@ -67,6 +71,8 @@ interface Search {
   ground: Ground | undefined;
   /** Severity of every finding that may stay. */
   before: ReadonlyMap<string, number>;
+  /** The same of each of the others in the picture; found when it is first asked for. */
+  beforeOfOthers: () => Severities;
   evaluations: number;
 }
 
@@ -84,11 +90,65 @@ export function mend(
 ): MendResult {
   const findings = review(seeShot(standIn, shot, { ground }), wanted);
   const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
-  const search: Search = { standIn, from: shot, held, wanted, ground, before, evaluations: 1 };
-  const found = clear(search, shot, finding, MOST_CHANGES);
+  const search: Search = {
+    standIn,
+    from: shot,
+    held,
+    wanted,
+    ground,
+    before,
+    beforeOfOthers: once(() => severitiesOfOthers(standIn, shot, wanted, ground)),
+    evaluations: 1,
+  };
+  const found = clearTogether(search, finding);
   const { evaluations } = search;
   if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
   return { kind: 'stuck', why: whyStuck(finding, held), evaluations };
+}
+
+/** Findings of the others of a picture, as it is for each of them. */
+function severitiesOfOthers(
+  standIn: StandIn,
+  shot: SoloShot,
+  wanted: WantedRanges,
+  ground: Ground | undefined,
+): Severities {
+  return new Map(
+    forEachOther(standIn, shot).map((other) => {
+      const findings = review(seeShot(other.standIn, other.shot, { ground }), wanted);
+      return [other.role, new Map(findings.map((f) => [f.id, f.severity]))];
+    }),
+  );
+}
+
+/** Whether a changed shot raises a finding of somebody else, or makes it worse. */
+function harmsOthers({ standIn, wanted, ground, beforeOfOthers }: Search, shot: SoloShot): boolean {
+  if (!shot.among) return false;
+  const before = beforeOfOthers();
+  return [...severitiesOfOthers(standIn, shot, wanted, ground)].some(([role, now]) =>
+    [...now].some(([id, severity]) => severity > (before.get(role)?.get(id) ?? -1) + RAISED),
+  );
+}
+
+/**
+ * A mend among others: tried with people who go on from how they were posed, which is quick, and believed only when it
+ * holds with everybody posed anew.
+ */
+function clearTogether(search: Search, finding: Finding): Way | null {
+  const { standIn, from } = search;
+  if (!from.among) return clear(search, from, finding, MOST_CHANGES);
+  search.beforeOfOthers();
+  const quick = quickly(standIn, () => clear(search, from, finding, MOST_CHANGES));
+  if (quick && holds(search, quick.shot, finding)) return quick;
+  return clear(search, from, finding, MOST_CHANGES);
+}
+
+/** Whether a finding is gone from a shot, and nothing raised by that. */
+function holds(search: Search, shot: SoloShot, finding: Finding): boolean {
+  const sight = seen(search, shot);
+  if (!sight) return false;
+  const isThere = review(sight, search.wanted).some((f) => f.id === finding.id);
+  return !isThere && raisedBy(search, sight, finding).length === 0 && !harmsOthers(search, shot);
 }
 
 function whyStuck({ ruleId, measurement }: Finding, held: readonly Station[]): StuckWhy {
@@ -158,9 +218,11 @@ function tryStep(
   const sight = seen(search, next);
   if (!sight) return null;
   const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
-  const off = stillOff(measurement, finding.measurement);
+  let off = stillOff(measurement, finding.measurement);
   // most trials clear nothing: what else they raise is only asked of those that do
   const raised = off <= 0 ? raisedBy(search, sight, finding) : [];
+  // what mends one at the cost of another mends nothing
+  if (off <= 0 && raised.length === 0 && harmsOthers(search, next)) off = Infinity;
   return { axis, steps, sight, off, raised, cost: Math.abs(steps) * axis.seconds };
 }
 

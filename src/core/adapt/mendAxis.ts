@@ -3,7 +3,14 @@ import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
 import type { SoloShot } from '../shot';
 import { isOnFeet, settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
 import type { MendVariable } from '../review';
-import { MARK_LEVEL_RANGE, MARK_NUMBERS, MARK_TURN_RANGE, OWN_MARK, type Mark, type MarkNumber } from '../scene';
+import {
+  MARK_LEVEL_RANGE,
+  MARK_NUMBERS,
+  MARK_TURN_RANGE,
+  OWN_MARK,
+  type Mark,
+  type MarkNumber,
+} from '../scene';
 import { clamp } from '../units';
 
 /** One number that a mend may change, as the search sees it: where it is, its steps and ends, what a step costs. */

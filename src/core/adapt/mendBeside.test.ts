@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { bodyOf, CAMERA, LIGHT, PROFILES } from '../../../tests/support/people';
 import { keptSurface } from '../../../tests/support/surfaces';
 import { wantedRanges } from '../brief';
-import { createStandIn, seeShot } from '../picture';
+import { createStandIn, forEachOther, seeShot } from '../picture';
 import { neutralPose, type Pose } from '../pose';
 import { review } from '../review';
 import type { Mark } from '../scene';
@@ -23,12 +23,13 @@ function beside(
   settings: Pose['settings'],
   ofOther: Mark,
   theirs: Pose['settings'] = {},
+  distanceM = 6,
 ): SoloShot {
   const people = [
     { role: 'a', personId: 'average', mark, pose: { ...EASY, settings } },
     { role: 'b', personId: 'slight', mark: ofOther, pose: { ...EASY, settings: theirs } },
   ];
-  const camera = { ...CAMERA, distanceM: 6 };
+  const camera = { ...CAMERA, distanceM };
   return amongOthers(
     { people, supports: [], message, camera, light: LIGHT },
     'a',
@@ -74,4 +75,18 @@ it('who sits is not asked to step aside', () => {
   const sits: SoloShot = { ...stands, pose: { ...stands.pose, support: 'floor' } };
   expect(canChange(stands, { on: 'mark', name: 'leftM' }, [])).toBe(true);
   expect(canChange(sits, { on: 'mark', name: 'leftM' }, [])).toBe(false);
+});
+
+it('nobody steps before the other’s face to be in the frame', () => {
+  // the nearest place in the frame is the one that covers the other
+  const shot = beside(at(0.62, 0.5), {}, at(0.24, -0.3), {}, 4.4);
+  const ofOther = (of: SoloShot) =>
+    forEachOther(a, of).flatMap((o) => review(seeShot(o.standIn, o.shot), WANTED).map((f) => f.id));
+  expect(idsIn(shot)).toContain('cut-through');
+  expect(ofOther(shot)).not.toContain('face-covered');
+  const moved: SoloShot = { ...shot, mark: at(0.26, 0.5) };
+  expect(idsIn(moved)).not.toContain('cut-through');
+  expect(ofOther(moved)).toContain('face-covered');
+  const finding = review(seeShot(a, shot), WANTED).find((f) => f.id === 'cut-through')!;
+  expect(mend(a, shot, finding)).toMatchObject({ kind: 'stuck', why: 'raisesAnother' });
 });

@@ -75,7 +75,9 @@ export const SEAT_HALF_SHARE = 0.055;
 
 /** Whether one who sits upright has nothing behind the back and nobody who holds them, and must keep over the seat bones. */
 export function sitsFree({ seat, pose, mark }: Carriage): boolean {
-  return seat !== null && !mark.carriedBy && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean');
+  return (
+    seat !== null && !mark.carriedBy && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean')
+  );
 }
 
 /** Rotation of the upright body into the way that it is carried. */

@@ -134,7 +134,7 @@ export function begun(
   partners?: Carriage['partners'],
   lap?: Patch,
 ): InWork {
-  const said = spelledOut(onPresentFeet(body, poseSchema.parse(pose)));
+  const said = saidOf(body, pose);
   const carriage = carriageOf(body, said, mark, partners, lap);
   const frames = createFrames();
   const feet = feetOf(carriage);
@@ -218,6 +218,14 @@ function onPresentFeet(body: Body, pose: Pose): Pose {
   if (pose.support === 'stand') for (const side of SIDES) stands[side] &&= modes[side] === 'stands';
   if (stands.left === stands.right) return pose;
   return withSetting(pose, 'leftWeightShare', stands.left ? 1 : 0);
+}
+
+/**
+ * What is said of a body by a pose, with everything that it leaves open.
+ * @throws ZodError when the pose is malformed or out of range.
+ */
+export function saidOf(body: Body, pose: Pose): Pose {
+  return spelledOut(onPresentFeet(body, poseSchema.parse(pose)));
 }
 
 /** A pose with every setting said, also those that are neutral: the search asks for them over and over. */

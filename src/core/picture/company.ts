@@ -41,6 +41,42 @@ export function othersOf(standIn: StandIn, shot: SoloShot): Other[] {
   });
 }
 
+/** A picture as it is for another of its people, with whoever stands in for that one. */
+export interface SeenForOther {
+  role: string;
+  standIn: StandIn;
+  shot: SoloShot;
+}
+
+/**
+ * The picture of somebody among others as it is for each of the others, in their company.
+ * @throws RangeError when nobody stands in for one of them.
+ */
+export function forEachOther(standIn: StandIn, shot: SoloShot): SeenForOther[] {
+  const { among, pose, mark } = shot;
+  if (!among) return [];
+  const self: Companion = { role: among.role, profile: standIn.body.profile, pose, ...(mark && { mark }) };
+  return among.others.map(({ role, pose: theirPose, mark: theirMark }) => {
+    const other = companyOf(standIn, role);
+    const rest = among.others.filter((o) => o.role !== role);
+    other.company = new Map([
+      [self.role, standIn],
+      ...rest.map((o): [string, StandIn] => [o.role, companyOf(standIn, o.role)]),
+    ]);
+    const { mark: _, ...set } = shot;
+    return {
+      role,
+      standIn: other,
+      shot: {
+        ...set,
+        pose: theirPose,
+        ...(theirMark && { mark: theirMark }),
+        among: { role, others: [self, ...rest] },
+      },
+    };
+  });
+}
+
 function figuresOf(standIn: StandIn, shot: SoloShot, figure: Figure): Figure[] {
   return [figure, ...othersOf(standIn, shot).map((other) => other.figure)];
 }

@@ -1,6 +1,6 @@
 export { createPictureMemory, takePicture, type PictureMemory } from './raster/takePicture';
 export { createRaster, rasterise, type Raster } from './raster/raster';
-export type { Other } from './company';
+export { forEachOther, type Other, type SeenForOther } from './company';
 export { type Picture, type PictureLight } from './raster/picture';
 export { develop, EXPOSURE, exposeLinear } from './raster/develop';
 export { partShares, type PartShare } from './readings/enlargement';
@@ -25,7 +25,7 @@ export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight'
 export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
-export { castHead, createStandIn, figureFor, type StandIn } from './standIn';
+export { castHead, createStandIn, figureFor, quickly, type StandIn } from './standIn';
 export { faceSeenShare, seeShot, type SeeOptions, type Sight } from './seeShot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
 export {

@@ -3,7 +3,7 @@ import { viewOf, type View } from '../camera';
 import type { Figure } from '../figure';
 import type { Lighting } from '../light';
 import type { Ground } from '../scene';
-import type { Vec3 } from '../units';
+import { once, type Vec3 } from '../units';
 import { lightOnFace, readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
 import type { Picture } from './raster/picture';
@@ -59,12 +59,6 @@ export interface SeeOptions {
   ground?: Ground | undefined;
   /** The ground's light at every other pixel only: a preview. */
   isGroundCoarse?: boolean;
-}
-
-/** What is made when it is first asked for, and kept. */
-function once<T>(make: () => T): () => T {
-  let made: { value: T } | undefined;
-  return () => (made ??= { value: make() }).value;
 }
 
 /**

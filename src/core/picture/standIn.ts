@@ -67,7 +67,9 @@ export interface StandIn {
   /** Who stands in for the others of the pictures that are asked of this one, by their roles. */
   company: ReadonlyMap<Role, StandIn>;
   /** Everybody of the last picture of several as posed, and what was said of them. */
-  together: { said: string; posed: ReadonlyMap<Role, PosedBody> } | undefined;
+  together: { said: string; isQuick: boolean; posed: ReadonlyMap<Role, PosedBody> } | undefined;
+  /** Whether people of a picture may go on from how they were posed before, which is quick and not quite the same. */
+  isQuick: boolean;
   /** The mesh of all that is beside the sitter, and what it is of. */
   beside: { of: readonly unknown[]; mesh: BesideMesh } | undefined;
   /** The mesh of the last supports. */
@@ -99,6 +101,7 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     last: undefined,
     company: new Map(),
     together: undefined,
+    isQuick: false,
     beside: undefined,
     supports: undefined,
   };
@@ -203,16 +206,37 @@ export function figureOfPosed(standIn: StandIn, body: PosedBody, lens: Vec3): Fi
  */
 export function posedFor(standIn: StandIn, { pose, mark, among }: SoloShot): ReadonlyMap<Role, PosedBody> {
   const { role, others } = among!;
-  const said = JSON.stringify([role, pose, mark, others]);
-  if (standIn.together?.said === said) return standIn.together.posed;
-  const people: ToPose[] = [
-    { role, body: standIn.body, pose, mark },
-    ...others.map((other) => ({ ...other, body: companyOf(standIn, other.role).body })),
-  ];
+  const { together, isQuick, body } = standIn;
+  const all = [{ role, profile: body.profile, pose, mark }, ...others];
   // in one order whoever is asked for, so that all are posed alike
-  people.sort((a, b) => a.role.localeCompare(b.role));
-  standIn.together = { said, posed: posedTogether(people) };
-  return standIn.together.posed;
+  all.sort((a, b) => a.role.localeCompare(b.role));
+  const said = JSON.stringify(all.map((one) => [one.role, one.profile, one.pose, one.mark]));
+  if (together?.said === said && (isQuick || !together.isQuick)) return together.posed;
+  const people = all.map((one): ToPose => ({
+    role: one.role,
+    body: one.role === role ? body : companyOf(standIn, one.role).body,
+    pose: one.pose,
+    mark: one.mark,
+  }));
+  const posed = posedTogether(people, together && { posed: together.posed, isQuick });
+  standIn.together = { said, isQuick, posed };
+  // whoever of them is asked for next need not pose all anew
+  for (const other of others) companyOf(standIn, other.role).together = standIn.together;
+  return posed;
+}
+
+/**
+ * Does something with people who may go on from how they were posed before: near enough for a step of a drag or a
+ * trial, and not to be believed without being posed anew.
+ */
+export function quickly<T>(standIn: StandIn, act: () => T): T {
+  const all = [standIn, ...standIn.company.values()];
+  for (const one of all) one.isQuick = true;
+  try {
+    return act();
+  } finally {
+    for (const one of all) one.isQuick = false;
+  }
 }
 
 /**

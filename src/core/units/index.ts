@@ -1,6 +1,8 @@
 import { glMatrix } from 'gl-matrix';
 import { z } from 'zod';
 
+export { once } from './once';
+
 // Double precision everywhere: the solver differentiates numerically, which single precision does not survive.
 glMatrix.setMatrixArrayType(Array);
 // No compiled schemas: to find out whether it may compile, the library tries, and each page's policy refuses.

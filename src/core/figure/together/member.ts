@@ -31,7 +31,7 @@ export type Pair = readonly [Member, Member];
 export const sideways = ([x, , z]: Vec3): Vec3 => [-z, 0, x];
 
 /** Where somebody who stands near another may go. */
-function nearOf({ mark }: ToPose, people: readonly ToPose[]): Member['near'] {
+export function nearOf({ mark }: ToPose, people: readonly ToPose[]): Member['near'] {
   const partner = people.find((p) => p.role === mark?.near?.role);
   if (!mark?.near || !partner) return null;
   const way = subtract(pointOfMark(partner.mark ?? OWN_MARK), pointOfMark(mark));

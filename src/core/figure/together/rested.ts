@@ -1,0 +1,120 @@
+import isSame from 'fast-deep-equal';
+import type { Mark } from '../../scene';
+import { OWN_MARK } from '../../scene';
+import { carriageOf, type Partner } from '../carriage';
+import { feetOf, saidOf, type PosedBody } from '../figureOf';
+import { atWork, goalsOf, type AtWork } from './begin';
+import { asCarried } from './carrying';
+import { carrierOf, type ToPose } from './linked';
+import { nearOf, type Member } from './member';
+
+/** People as they were posed before, by role. */
+export type Before = ReadonlyMap<string, PosedBody>;
+
+/** How somebody came to rest: what was asked, and where the search ended; null for one who was posed alone. */
+interface Rested {
+  asked: ToPose;
+  member: Member | null;
+  isQuick: boolean;
+}
+
+const known = new WeakMap<PosedBody, Rested>();
+
+/** Remembers how a body came to rest. */
+export function rest(body: PosedBody, asked: ToPose, member: Member | null, isQuick: boolean): void {
+  known.set(body, { asked, member, isQuick });
+}
+
+/** A body that differs from another in nothing that it rests on. */
+export function restAlike(body: PosedBody, other: PosedBody): void {
+  const rested = known.get(other);
+  if (rested) known.set(body, rested);
+}
+
+function restedOf({ role, body }: ToPose, before: Before): Rested | undefined {
+  const posed = before.get(role);
+  const rested = posed && known.get(posed);
+  return rested?.asked.body === body ? rested : undefined;
+}
+
+/** Those who are asked for just as before, as they were posed; null where anything is asked otherwise. */
+export function asBefore(people: readonly ToPose[], before: Before): PosedBody[] | null {
+  const isAsked = (one: ToPose) => {
+    const rested = restedOf(one, before);
+    if (!rested || rested.isQuick || (rested.member === null) !== (people.length === 1)) return false;
+    return isSame(rested.asked.pose, one.pose) && isSame(rested.asked.mark, one.mark);
+  };
+  return people.every(isAsked) ? people.map(({ role }) => before.get(role)!) : null;
+}
+
+/** What of a pose cannot be gone on from when it changes: how it is carried, and what touches what. */
+function firmOf({ pose, mark }: ToPose) {
+  const { support, on, legs, crossed, objects, contacts } = pose;
+  return {
+    support,
+    on,
+    legs,
+    crossed,
+    objects,
+    contacts,
+    level: mark?.levelM,
+    near: mark?.near,
+    carriedBy: mark?.carriedBy,
+  };
+}
+
+/** The mark that somebody came to rest on, moved as the mark that was said has moved. */
+function markFrom(rested: Mark, before = OWN_MARK, now = OWN_MARK): Mark {
+  return {
+    ...rested,
+    leftM: rested.leftM + now.leftM - before.leftM,
+    aheadM: rested.aheadM + now.aheadM - before.aheadM,
+    turnLeftDeg: rested.turnLeftDeg + now.turnLeftDeg - before.turnLeftDeg,
+  };
+}
+
+/** Somebody where the search ended, asked for otherwise. */
+function memberFrom(
+  { asked, member }: { asked: ToPose; member: Member },
+  one: ToPose,
+  people: readonly ToPose[],
+  partners: ReadonlyMap<string, Partner>,
+): Member {
+  const pose = carrierOf(one, people) ? asCarried(one.pose) : one.pose;
+  const said = saidOf(one.body, pose);
+  const { frames, lap, near } = member;
+  const mark = lap ? member.carriage.mark : markFrom(member.carriage.mark, asked.mark, one.mark);
+  const carriage = carriageOf(one.body, said, mark, partners, lap);
+  const [dx, dz] = [mark.leftM - member.carriage.mark.leftM, mark.aheadM - member.carriage.mark.aheadM];
+  const [x, y, z] = member.state.pelvis;
+  return {
+    ...member,
+    said,
+    carriage,
+    feet: feetOf(carriage),
+    state: { ...member.state, pelvis: [x + dx, y, z + dz] },
+    frames: {
+      rotation: frames.rotation.map((q) => [...q]),
+      position: frames.position.map(([px, py, pz]) => [px + dx, py, pz + dz]),
+    },
+    near: near && { ...nearOf(one, people)!, asideM: near.asideM },
+  };
+}
+
+/**
+ * The search where it ended, for people who are asked for with other settings, eyes or faces, or on marks elsewhere;
+ * null where anything else is asked otherwise, or nobody knows where it ended.
+ */
+export function workFrom(people: readonly ToPose[], before: Before): AtWork | null {
+  const partners = new Map<string, Partner>();
+  const byRole = new Map<string, Member>();
+  for (const one of people) {
+    const rested = restedOf(one, before);
+    if (!rested?.member || !isSame(firmOf(rested.asked), firmOf(one))) return null;
+    byRole.set(one.role, memberFrom({ asked: rested.asked, member: rested.member }, one, people, partners));
+  }
+  for (const [role, member] of byRole) partners.set(role, member);
+  const work = atWork(people, byRole);
+  for (const member of work.members) member.goals = goalsOf(member, work.carryings);
+  return work;
+}
