@@ -1,4 +1,5 @@
 import { isChild, type BodyProfile } from '../../body';
+import { ADULT_YEARS } from '../../people';
 import type { Shot } from '../../shot';
 import type { Arrangement } from './arrangement';
 
@@ -45,12 +46,18 @@ export function arranged(
   };
 }
 
-/** The arrangements that suit some people: those for a child and a grown-up only where there is one of each. */
-export function suiting<A extends Pick<Arrangement, 'withChild'>>(
+/**
+ * The arrangements that suit some people: those for a child and a grown-up only where there is one of each, those for
+ * grown-ups only where all are of age.
+ */
+export function suiting<A extends Pick<Arrangement, 'withChild' | 'adultsOnly'>>(
   arrangements: readonly A[],
   profiles: readonly Pick<BodyProfile, 'ageYears'>[],
 ): A[] {
   const children = profiles.filter(isChild).length;
   const isMixed = children > 0 && children < profiles.length;
-  return arrangements.filter(({ withChild }) => !withChild || isMixed);
+  const areOfAge = profiles.every((p) => p.ageYears >= ADULT_YEARS);
+  return arrangements.filter(
+    ({ withChild, adultsOnly }) => (!withChild || isMixed) && (!adultsOnly || areOfAge),
+  );
 }

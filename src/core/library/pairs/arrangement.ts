@@ -29,6 +29,8 @@ export interface Arrangement {
   first?: 'shorter' | 'taller';
   /** Is for a child and a grown-up: two of one height would bend to nothing. */
   withChild?: true;
+  /** Is for grown-ups alone: it is as close as nobody who is not of age is posed. */
+  adultsOnly?: true;
   supports: readonly Support[];
   message: Message;
 }

@@ -11,12 +11,12 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
     people: [
       person('a', 'Across the water', {
         mark: mark(0.35, 0, -72),
-        settings: { leftWeightShare: 0.66, rightKneeBendDeg: 12 },
+        settings: { leftWeightShare: 0.72, rightKneeBendDeg: 12 },
         gaze: atEyesOf('b'),
       }),
       person('b', 'Across the water', {
         mark: nearTo('a', 0.3, mark(-0.35, 0, 72)),
-        settings: { leftWeightShare: 0.34, leftKneeBendDeg: 12 },
+        settings: { leftWeightShare: 0.28, leftKneeBendDeg: 12 },
         gaze: atEyesOf('a'),
       }),
     ],
@@ -25,12 +25,13 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'foreheads',
+    adultsOnly: true,
     name: 'Forehead to forehead',
     words: 'Lean your foreheads together; breathe out; eyes closed until I say open.',
     people: [
       person('a', 'Forehead to forehead', {
         mark: mark(0.25, 0, -80),
-        settings: { leftWeightShare: 0.6, chinDownDeg: 8 },
+        settings: { leftWeightShare: 0.72, chinDownDeg: 8 },
         contacts: [
           headOn('forehead', 'b', 'forehead'),
           handOn('left:palm', 'b', 'waistSide', 'right'),
@@ -41,7 +42,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       }),
       person('b', 'Forehead to forehead', {
         mark: nearTo('a', 0.06, mark(-0.25, 0, 80)),
-        settings: { leftWeightShare: 0.4, chinDownDeg: 8 },
+        settings: { leftWeightShare: 0.28, chinDownDeg: 8 },
         contacts: [
           handOn('left:palm', 'a', 'upperArm', 'right'),
           handOn('right:palm', 'a', 'upperArm', 'left'),
@@ -55,6 +56,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'nearKiss',
+    adultsOnly: true,
     first: 'taller',
     name: 'Nearly',
     words: 'Come as near as you can without touching; noses pass each other; hold for three breaths.',
@@ -83,12 +85,13 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'embrace',
+    adultsOnly: true,
     name: 'Back from the long row',
     words: 'Hold each other as after a long row: on each side one arm over and one under.',
     people: [
       person('a', 'Back from the long row', {
         mark: mark(0.22, 0, -84),
-        settings: { headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
         contacts: [
           handOn('left:palm', 'b', 'shoulderBack', 'right'),
           handOn('right:palm', 'b', 'waistSide', 'left'),
@@ -98,7 +101,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       }),
       person('b', 'Back from the long row', {
         mark: nearTo('a', 0, mark(-0.22, 0, 84)),
-        settings: { headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
+        settings: { leftWeightShare: 0.28, headTurnLeftDeg: 30, headTiltLeftDeg: 6 },
         contacts: [handOn('left:palm', 'a', 'ribs', 'right'), handOn('right:palm', 'a', 'smallOfBack')],
         gaze: { kind: 'ahead' },
         expression: { lidsClosed: 1, smile: 0.3 },
@@ -109,13 +112,14 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'handsOnChest',
+    adultsOnly: true,
     first: 'taller',
     name: 'Hands on the chest',
     words: 'One lays both hands on the other’s chest, light as on a table; the other holds the waist.',
     people: [
       person('a', 'Hands on the chest', {
         mark: mark(0.25, 0, -66),
-        settings: { leftWeightShare: 0.62, headTurnLeftDeg: 38 },
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: 38 },
         contacts: [
           handOn('left:palm', 'b', 'waistSide', 'right'),
           handOn('right:palm', 'b', 'waistSide', 'left'),
@@ -123,7 +127,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       }),
       person('b', 'Hands on the chest', {
         mark: nearTo('a', 0.16, mark(-0.25, 0, 72)),
-        settings: { leftWeightShare: 0.36, leftKneeBendDeg: 10, headTurnLeftDeg: -40 },
+        settings: { leftWeightShare: 0.28, leftKneeBendDeg: 10, headTurnLeftDeg: -40 },
         contacts: [
           handOn('left:palm', 'a', 'chest', 'right'),
           handOn('right:palm', 'a', 'collarbone', 'left'),
@@ -135,12 +139,13 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'kiss',
+    adultsOnly: true,
     name: 'Kiss',
     words: 'Noses pass each other; kiss lightly, and hold while I count to three.',
     people: [
       person('a', 'Kiss', {
         mark: mark(0.25, 0, -78),
-        settings: { headTiltLeftDeg: 14 },
+        settings: { leftWeightShare: 0.64, headTiltLeftDeg: 14 },
         contacts: [
           headOn('lips', 'b', 'lips'),
           handOn('left:palm', 'b', 'shoulder', 'right'),
@@ -151,7 +156,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       }),
       person('b', 'Kiss', {
         mark: nearTo('a', 0.04, mark(-0.25, 0, 78)),
-        settings: { headTiltLeftDeg: 14 },
+        settings: { leftWeightShare: 0.36, headTiltLeftDeg: 14 },
         contacts: [handOn('left:palm', 'a', 'ribs', 'right'), handOn('right:palm', 'a', 'waistSide', 'left')],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 1 },
@@ -162,13 +167,14 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
   },
   {
     id: 'slowDance',
+    adultsOnly: true,
     name: 'Last dance in the boathouse',
     words:
       'Dance on the spot: the hands on my side joined, the others on waist and back; one of you closes the eyes.',
     people: [
       person('a', 'Last dance in the boathouse', {
         mark: mark(0.25, 0, -64),
-        settings: { leftWeightShare: 0.62, rightKneeBendDeg: 12, headTurnLeftDeg: -6 },
+        settings: { leftWeightShare: 0.72, rightKneeBendDeg: 12, headTurnLeftDeg: -6 },
         contacts: [holdingHand('left:palm', 'b', 'right'), handOn('right:palm', 'b', 'waistSide', 'left')],
         gaze: { kind: 'down' },
         expression: { lidsClosed: 1, smile: 0.3 },
@@ -176,7 +182,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
       person('b', 'Last dance in the boathouse', {
         mark: nearTo('a', 0.06, mark(-0.25, 0, 66)),
         settings: {
-          leftWeightShare: 0.4,
+          leftWeightShare: 0.28,
           leftKneeBendDeg: 12,
           headTurnLeftDeg: 6,
           rightArmOutDeg: 44,

@@ -57,10 +57,24 @@ describe('arrangements of two', () => {
         ALL,
         ages.map((ageYears) => ({ ageYears })),
       );
-    expect(offered(6, 40)).toEqual(ALL);
+    expect(offered(6, 40)).toEqual(ALL.filter((a) => !a.adultsOnly));
     expect(offered(40, 30).some((a) => a.withChild)).toBe(false);
     expect(offered(6, 7).some((a) => a.withChild)).toBe(false);
-    expect(offered(12, 40)).toHaveLength(ALL.length - withChild.length);
+    expect(offered(12, 40)).toEqual(ALL.filter((a) => !a.withChild && !a.adultsOnly));
+  });
+
+  it('are as close as a couple only where both are of age', () => {
+    const offered = (...ages: number[]) =>
+      suiting(
+        ALL,
+        ages.map((ageYears) => ({ ageYears })),
+      ).map((a) => a.id);
+    const lips = ALL.filter((a) => a.people.some((p) => p.pose.contacts.some((c) => c.part === 'lips')));
+    expect(lips.length).toBeGreaterThan(1);
+    for (const { id } of lips) {
+      expect(offered(18, 30)).toContain(id);
+      expect(offered(17, 30)).not.toContain(id);
+    }
   });
 
   it('are thirty and more', () => {

@@ -50,7 +50,7 @@ export const SEATED_TOGETHER: readonly Arrangement[] = [
       }),
       person('b', 'Behind the chair', {
         mark: mark(-0.12, -0.52, 6),
-        settings: { leftWeightShare: 0.42, headTurnLeftDeg: -4, chinDownDeg: 4 },
+        settings: { leftWeightShare: 0.28, headTurnLeftDeg: -4, chinDownDeg: 4 },
         contacts: [
           handOn('left:palm', 'a', 'shoulder', 'left'),
           handOn('right:palm', 'a', 'shoulder', 'right'),

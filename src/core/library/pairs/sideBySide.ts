@@ -7,7 +7,7 @@ const EASY = { presence: 0, openness: 0.4, formality: -0.2, movement: -0.4 };
 const IN_STEP = {
   leftAheadFeet: 1.3,
   heelSpacingShoulders: 0.3,
-  leftWeightShare: 0.6,
+  leftWeightShare: 0.72,
   leftKneeBendDeg: 6,
   rightHeelLiftShare: 0.7,
   rightKneeBendDeg: 26,
@@ -25,7 +25,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
         settings: {
           leftWeightShare: 0.72,
           rightKneeBendDeg: 12,
-          rightFootOutDeg: -12,
+          rightFootOutDeg: 0,
           headTurnLeftDeg: 14,
           chinDownDeg: 2,
         },
@@ -35,7 +35,7 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
         settings: {
           leftWeightShare: 0.28,
           leftKneeBendDeg: 12,
-          leftFootOutDeg: -12,
+          leftFootOutDeg: 0,
           headTurnLeftDeg: -14,
           chinDownDeg: 2,
         },
@@ -52,9 +52,9 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
       person('a', 'An arm behind each back', {
         mark: mark(0.26, 0, -32),
         settings: {
-          leftWeightShare: 0.7,
+          leftWeightShare: 0.72,
           rightKneeBendDeg: 10,
-          rightFootOutDeg: -14,
+          rightFootOutDeg: 0,
           headTurnLeftDeg: 20,
           leftArmOutDeg: 14,
           leftElbowBendDeg: 26,
@@ -64,9 +64,9 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
       person('b', 'An arm behind each back', {
         mark: nearTo('a', 0, mark(-0.26, 0.04, 32)),
         settings: {
-          leftWeightShare: 0.3,
+          leftWeightShare: 0.28,
           leftKneeBendDeg: 10,
-          leftFootOutDeg: -14,
+          leftFootOutDeg: 0,
           headTurnLeftDeg: -20,
           rightArmOutDeg: 14,
           rightElbowBendDeg: 26,
@@ -84,13 +84,13 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
     people: [
       person('a', 'Hand in hand', {
         mark: mark(0.36, 0, -14),
-        settings: { leftWeightShare: 0.68, rightKneeBendDeg: 12, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
+        settings: { leftWeightShare: 0.66, rightKneeBendDeg: 12, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
         contacts: [holdingHand('right:palm', 'b', 'left')],
       }),
       person('b', 'Hand in hand', {
         mark: nearTo('a', 0.1, mark(-0.36, 0, 14)),
         settings: {
-          leftWeightShare: 0.32,
+          leftWeightShare: 0.34,
           leftKneeBendDeg: 12,
           headTurnLeftDeg: -8,
           leftArmOutDeg: 16,
@@ -108,16 +108,16 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
     words: 'One bends the near arm, the other takes it at the elbow; stand tall, both to me.',
     people: [
       person('a', 'Arm in arm to the prize-giving', {
-        mark: mark(0.28, 0, -14),
-        settings: { leftWeightShare: 0.66, rightKneeBendDeg: 10, headTurnLeftDeg: 8, leftElbowBendDeg: 24 },
+        mark: mark(0.28, 0, -24),
+        settings: { leftWeightShare: 0.72, rightKneeBendDeg: 10, headTurnLeftDeg: 16, leftElbowBendDeg: 24 },
         contacts: [on('left:palm', 'frontPocket'), handOn('right:palm', 'b', 'forearm', 'left')],
       }),
       person('b', 'Arm in arm to the prize-giving', {
-        mark: nearTo('a', 0.06, mark(-0.28, 0, 14)),
+        mark: nearTo('a', 0.06, mark(-0.28, 0, 24)),
         settings: {
-          leftWeightShare: 0.36,
+          leftWeightShare: 0.28,
           leftKneeBendDeg: 10,
-          headTurnLeftDeg: -8,
+          headTurnLeftDeg: -16,
           leftArmOutDeg: 14,
           leftElbowBendDeg: 88,
           rightElbowBendDeg: 24,
@@ -193,13 +193,13 @@ export const SIDE_BY_SIDE: readonly Arrangement[] = [
     people: [
       person('a', 'Watching the boats come in', {
         mark: mark(0.26, 0, -158),
-        settings: { leftWeightShare: 0.4, leftKneeBendDeg: 8, headTurnLeftDeg: 60, rightElbowBendDeg: 24 },
+        settings: { leftWeightShare: 0.28, leftKneeBendDeg: 8, headTurnLeftDeg: 60, rightElbowBendDeg: 24 },
         contacts: [handOn('left:palm', 'b', 'smallOfBack')],
         gaze: atEyesOf('b'),
       }),
       person('b', 'Watching the boats come in', {
         mark: nearTo('a', 0, mark(-0.26, 0, 162)),
-        settings: { leftWeightShare: 0.6, rightKneeBendDeg: 8, headTurnLeftDeg: -12, leftElbowBendDeg: 24 },
+        settings: { leftWeightShare: 0.72, rightKneeBendDeg: 8, headTurnLeftDeg: -12, leftElbowBendDeg: 24 },
         contacts: [handOn('right:palm', 'a', 'shoulderBack', 'left')],
         gaze: { kind: 'ahead' },
       }),

@@ -13,11 +13,11 @@ export const TOGETHER: readonly Arrangement[] = [
     people: [
       person('a', 'Half behind', {
         mark: mark(0.06, 0.2, -20),
-        settings: { leftWeightShare: 0.7, rightKneeBendDeg: 12, headTurnLeftDeg: 14 },
+        settings: { leftWeightShare: 0.72, rightKneeBendDeg: 12, headTurnLeftDeg: 14 },
       }),
       person('b', 'Half behind', {
         mark: nearTo('a', 0.02, mark(-0.14, -0.3, 8)),
-        settings: { leftWeightShare: 0.4, headTurnLeftDeg: -6 },
+        settings: { leftWeightShare: 0.28, headTurnLeftDeg: -6 },
         contacts: [
           handOn('left:palm', 'a', 'upperArm', 'left'),
           handOn('right:palm', 'a', 'shoulder', 'right'),
@@ -29,6 +29,7 @@ export const TOGETHER: readonly Arrangement[] = [
   },
   {
     id: 'fromBehind',
+    adultsOnly: true,
     first: 'shorter',
     name: 'Held from behind',
     words: 'One wraps both arms round the other from behind; heads side by side.',
@@ -109,13 +110,13 @@ export const TOGETHER: readonly Arrangement[] = [
     people: [
       person('a', 'Leaning back', {
         mark: mark(0.04, 0.16, -34),
-        settings: { leftWeightShare: 0.64, rightKneeBendDeg: 14, hingeDeg: -4, headTurnLeftDeg: 26 },
+        settings: { leftWeightShare: 0.72, rightKneeBendDeg: 14, hingeDeg: -4, headTurnLeftDeg: 26 },
         contacts: [on('left:palm', 'frontPocket')],
         expression: { smile: 0.3 },
       }),
       person('b', 'Leaning back', {
         mark: nearTo('a', 0, mark(-0.1, -0.18, -18)),
-        settings: { leftWeightShare: 0.46, leftAheadFeet: -0.4, headTurnLeftDeg: 14, chinDownDeg: 3 },
+        settings: { leftWeightShare: 0.28, leftAheadFeet: -0.4, headTurnLeftDeg: 14, chinDownDeg: 3 },
         contacts: [handOn('left:palm', 'a', 'elbow', 'left'), handOn('right:palm', 'a', 'elbow', 'right')],
         expression: { smile: 0.3 },
       }),

@@ -33,13 +33,13 @@ export const WITH_CHILD: readonly Arrangement[] = [
       'The child stands in front, heels at the shoes behind; both hands of the grown-up on the shoulders.',
     people: [
       person('a', 'In front of you', {
-        mark: mark(0.02, 0.2, -8),
-        settings: { leftWeightShare: 0.5, headTurnLeftDeg: 6, leftElbowBendDeg: 20, rightElbowBendDeg: 20 },
+        mark: mark(0.02, 0.2, -20),
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: 16, leftElbowBendDeg: 20, rightElbowBendDeg: 20 },
         expression: { smile: 0.5 },
       }),
       person('b', 'In front of you', {
-        mark: nearTo('a', 0.02, mark(-0.02, -0.2, 4)),
-        settings: { leftWeightShare: 0.42, leftKneeBendDeg: 6, hingeDeg: 8, headTurnLeftDeg: -4 },
+        mark: nearTo('a', 0.02, mark(-0.02, -0.2, 16)),
+        settings: { leftWeightShare: 0.42, leftKneeBendDeg: 6, hingeDeg: 8, headTurnLeftDeg: -14 },
         contacts: [
           handOn('left:palm', 'a', 'shoulder', 'left'),
           handOn('right:palm', 'a', 'shoulder', 'right'),
@@ -67,7 +67,7 @@ export const WITH_CHILD: readonly Arrangement[] = [
       }),
       person('b', 'At your height', {
         mark: nearTo('a', 0.03, mark(-0.2, 0.1, 14)),
-        settings: { leftWeightShare: 0.56, headTurnLeftDeg: -8, rightElbowBendDeg: 20 },
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: -8, rightElbowBendDeg: 20 },
         contacts: [handOn('left:palm', 'a', 'shoulder', 'right')],
         expression: { smile: 0.5 },
       }),
@@ -90,9 +90,9 @@ export const WITH_CHILD: readonly Arrangement[] = [
         expression: { smile: 0.3 },
       }),
       person('b', 'Beside the old chair', {
-        mark: mark(-0.5, 0.08, 22),
-        settings: { leftWeightShare: 0.58, headTurnLeftDeg: -14, rightElbowBendDeg: 20 },
-        contacts: [handOn('left:palm', 'a', 'shoulder', 'right')],
+        mark: mark(-0.5, -0.02, 30),
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: -20, rightElbowBendDeg: 20 },
+        contacts: [handOn('left:palm', 'a', 'upperArm', 'right')],
         expression: { smile: 0.5 },
       }),
     ],
@@ -108,8 +108,8 @@ export const WITH_CHILD: readonly Arrangement[] = [
       'The child sits on one hip, legs round the waist, an arm round the neck; an arm goes under the seat.',
     people: [
       person('a', 'On the hip', {
-        mark: mark(0, 0, 10),
-        settings: { leftWeightShare: 0.56, headTurnLeftDeg: -2, leftElbowBendDeg: 70 },
+        mark: mark(0, 0, 20),
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: -12, leftElbowBendDeg: 70 },
         contacts: [
           handOn('left:palm', 'b', 'thighOuter', 'left'),
           handOn('right:palm', 'b', 'kneeTop', 'left'),
@@ -122,7 +122,7 @@ export const WITH_CHILD: readonly Arrangement[] = [
         legs: { left: 'free', right: 'free' },
         settings: {
           ...astride(62, 14, 74),
-          headTurnLeftDeg: 44,
+          headTurnLeftDeg: 36,
         },
         contacts: [
           handOn('right:palm', 'a', 'shoulderBack', 'left'),
@@ -181,15 +181,12 @@ export const WITH_CHILD: readonly Arrangement[] = [
       person('a', 'On the back', {
         mark: mark(0, 0, 34),
         settings: {
-          leftWeightShare: 0.5,
+          leftWeightShare: 0.62,
           leanForwardDeg: 8,
           headTurnLeftDeg: -12,
           heelSpacingShoulders: 0.6,
         },
-        contacts: [
-          handOn('left:palm', 'b', 'kneeFront', 'left'),
-          handOn('right:palm', 'b', 'kneeFront', 'right'),
-        ],
+        contacts: [handOn('left:palm', 'b', 'shin', 'left'), handOn('right:palm', 'b', 'shin', 'right')],
         expression: { smile: 0.6 },
       }),
       person('b', 'On the back', {

@@ -13,7 +13,7 @@ export const WITHOUT_TOUCH: readonly Arrangement[] = [
       person('a', 'Two from the office', {
         mark: mark(0.34, 0, -26),
         settings: {
-          leftWeightShare: 0.7,
+          leftWeightShare: 0.72,
           rightKneeBendDeg: 10,
           headTurnLeftDeg: 18,
           leftArmOutDeg: 14,
@@ -24,7 +24,7 @@ export const WITHOUT_TOUCH: readonly Arrangement[] = [
       person('b', 'Two from the office', {
         mark: nearTo('a', 0.16, mark(-0.34, -0.06, 26)),
         settings: {
-          leftWeightShare: 0.3,
+          leftWeightShare: 0.28,
           leftKneeBendDeg: 10,
           headTurnLeftDeg: -18,
           rightArmOutDeg: 14,
@@ -55,7 +55,7 @@ export const WITHOUT_TOUCH: readonly Arrangement[] = [
       person('b', 'One ahead', {
         mark: mark(-0.26, -0.2, 24),
         settings: {
-          leftWeightShare: 0.3,
+          leftWeightShare: 0.28,
           leftKneeBendDeg: 12,
           headTurnLeftDeg: -16,
           rightArmOutDeg: 14,
@@ -75,7 +75,7 @@ export const WITHOUT_TOUCH: readonly Arrangement[] = [
       person('a', 'The same joke', {
         mark: mark(0.32, 0, -30),
         settings: {
-          leftWeightShare: 0.7,
+          leftWeightShare: 0.72,
           rightKneeBendDeg: 12,
           headTurnLeftDeg: 20,
           headTiltLeftDeg: -6,
@@ -87,7 +87,7 @@ export const WITHOUT_TOUCH: readonly Arrangement[] = [
       person('b', 'The same joke', {
         mark: nearTo('a', 0.2, mark(-0.32, -0.02, 34)),
         settings: {
-          leftWeightShare: 0.32,
+          leftWeightShare: 0.28,
           leftKneeBendDeg: 12,
           headTurnLeftDeg: 14,
           headTiltLeftDeg: 6,

@@ -1,16 +1,20 @@
 import { contactOf, isAlongLevel, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Rule } from '../rule';
+import { closeSide } from '../together/beside';
 
 export const noDaylight: Rule = {
   id: 'no-daylight',
   station: 'arms',
   reason: 'An arm against the body hides the waist and is pressed wide; daylight shows the form.',
   weight: 0.8,
-  measure({ readings, shot }, { waistDaylightCm }) {
+  measure(sight, { waistDaylightCm }) {
+    const { readings, shot } = sight;
     // one who lies or kneels on all fours has no waist to show
     if (isAlongLevel(shot.pose.support) || shot.pose.support === 'allFours') return [];
-    return SIDES.flatMap((side) => {
+    // beside somebody it is the two together that have a form, not one arm
+    const closed = closeSide(sight);
+    return SIDES.filter((side) => side !== closed).flatMap((side) => {
       const gap = readings.daylight[side];
       const free = !contactOf(shot.pose, side);
       // a hand that is laid before the body takes its arm along

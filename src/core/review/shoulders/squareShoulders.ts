@@ -1,4 +1,5 @@
-import { aboutZeroDeg, degrees } from '../../units';
+import { midpoint } from '../../units';
+import { turnFromLensDeg } from '../fromLens';
 import type { Rule } from '../rule';
 
 export const squareShoulders: Rule = {
@@ -7,8 +8,8 @@ export const squareShoulders: Rule = {
   reason: 'Shoulders square to the lens widen the trunk and read like a passport picture.',
   weight: 0.75,
   measure({ figure, view }, { shouldersTurnDeg }) {
-    const toLens = degrees(Math.atan2(view.eye[0], view.eye[2]));
-    const turn = Math.abs(aboutZeroDeg(figure.turnDeg.chest - toLens));
+    const { left, right } = figure.points.shoulders;
+    const turn = Math.abs(turnFromLensDeg(view, midpoint(left, right), figure.turnDeg.chest));
     return [
       {
         key: '',

@@ -1,6 +1,7 @@
 import type { Other, Sight } from '../../picture';
 import { headPart, isOnFeet } from '../../pose';
-import { degrees, midpoint, turnBetweenDeg, type Vec3 } from '../../units';
+import { dot, midpoint, subtract, type Side, type Vec3 } from '../../units';
+import { turnFromLensDeg } from '../fromLens';
 
 /** The middle of a paired place. */
 export function middleOf({ left, right }: Record<'left' | 'right', Vec3>): Vec3 {
@@ -55,8 +56,17 @@ export const PAIR_WITHIN_M = 0.8;
 /** An arm that is bent by less hangs, degrees (from memory). */
 export const HANGS_BELOW_DEG = 16;
 
-/** How far a face is turned from the lens on the floor, degrees. */
+/** How far a face is turned from the lens on the floor either way, degrees. */
 export function facesAwayDeg({ view }: Sight, { turnDeg, points }: Other['figure']): number {
-  const [x, , z] = [0, 1, 2].map((c) => view.eye[c]! - points.nose[c]!) as [number, number, number];
-  return Math.abs(turnBetweenDeg(turnDeg.face, degrees(Math.atan2(x, z))));
+  return Math.abs(turnFromLensDeg(view, points.nose, turnDeg.face));
+}
+
+/** The own side on which somebody stands close; null where nobody does. */
+export function closeSide(sight: Sight): Side | null {
+  const other = nearestOf(sight);
+  if (!other) return null;
+  const { left, right } = sight.figure.points.shoulders;
+  const way = subtract(middleOf(other.figure.points.shoulders), midpoint(left, right));
+  if (Math.hypot(way[0], way[2]) > TOGETHER_WITHIN_M) return null;
+  return dot(way, subtract(left, right)) > 0 ? 'left' : 'right';
 }
