@@ -16,8 +16,10 @@ export interface SaidCue extends Cue {
 function cuesFor({ takes, people }: WholeSitting, index: number): SaidCue[] {
   const { shot } = takes[index]!;
   const names = (ids: readonly string[]) => calledOf(people.filter((p) => ids.includes(p.id)));
-  return cuesOfShot(takes[index - 1]?.shot, shot).map(({ personIds, ...cue }) => ({
+  return cuesOfShot(takes[index - 1]?.shot, shot).map(({ personIds, whoId, ...cue }) => ({
     ...cue,
+    text: cue.text.replace('{who}', () => names([whoId ?? ''])),
+    asShown: cue.asShown.replace('{who}', () => names([whoId ?? ''])),
     to: shot.people.length > 1 ? names(personIds) : null,
   }));
 }

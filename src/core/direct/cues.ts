@@ -48,7 +48,8 @@ function withSide(phrase: string, side: Side): string {
   return phrase.replaceAll('{side}', side).replaceAll('{other}', otherSide(side));
 }
 
-function swapped(text: string): string {
+/** A sentence with left and right exchanged. */
+export function swapped(text: string): string {
   return text.replace(/\b(left|right)\b/gi, (word) => {
     const other = word.toLowerCase() === 'left' ? 'right' : 'left';
     return word[0] === word[0]!.toUpperCase() ? other[0]!.toUpperCase() + other.slice(1) : other;

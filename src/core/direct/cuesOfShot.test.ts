@@ -40,6 +40,10 @@ describe('cues of a picture', () => {
 
   it('begin from an easy stance with whoever comes in', () => {
     const cues = cuesOfShot(ONE, withJoss());
-    expect(cues.map((c) => c.personIds.join())).toEqual(['joss', 'joss']);
+    expect(cues.map((c) => [c.text, c.personIds.join()])[0]).toEqual([
+      'Step to your left, one step.',
+      'runa',
+    ]);
+    expect(cues.slice(1).map((c) => c.personIds.join())).toEqual(['joss', 'joss']);
   });
 });

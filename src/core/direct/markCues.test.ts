@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import { shotOf } from '../../../tests/support/people';
+import { ARRANGEMENTS, arranged } from '../library';
+import { neutralPose } from '../pose';
+import { usualCarry, type Mark } from '../scene';
+import { shotOfOne, withAnother, type Shot } from '../shot';
+import { cuesOfShot } from '.';
+import { MOST_WORDS } from './cues';
+import { markCues } from './markCues';
+
+const TWO = withAnother(shotOfOne('runa', shotOf()), 'pim', neutralPose('x'));
+/** Both with a mark each. */
+function on(runa: Partial<Mark>, pim: Partial<Mark> = {}): Shot {
+  const base: Mark = { leftM: 0, aheadM: 0, turnLeftDeg: 0 };
+  const marks = [
+    { ...base, ...runa },
+    { ...base, leftM: -0.6, ...pim },
+  ];
+  return { ...TWO, people: TWO.people.map((p, i) => ({ ...p, mark: marks[i]! })) };
+}
+const said = (before: Shot | undefined, shot: Shot) =>
+  markCues(before, shot).map((c) => `${c.personId}: ${c.text}`);
+
+describe('where somebody goes', () => {
+  it.each([
+    [{ leftM: 0.4 }, 'Step to your left, one step.'],
+    [{ leftM: -0.2 }, 'Step to your right, half a step.'],
+    [{ aheadM: 1.2 }, 'Step forward, 3 steps.'],
+    [{ aheadM: -0.4 }, 'Step back, one step.'],
+    [{ turnLeftDeg: 15 }, 'Turn on the spot to your left, a little.'],
+    [{ turnLeftDeg: -70 }, 'Turn on the spot to your right, all the way.'],
+    [{ levelM: 0.2 }, 'Step up onto the box.'],
+  ])('is said in the own left and front: %o', (mark, words) => {
+    expect(said(on({}), on(mark))).toEqual([`runa: ${words}`]);
+  });
+
+  it('is counted from the way one faces', () => {
+    // who faces the set's left has its front to the own right
+    expect(said(on({ turnLeftDeg: 90 }), on({ turnLeftDeg: 90, leftM: 0.4 }))).toEqual([
+      'runa: Step forward, one step.',
+    ]);
+    expect(said(on({ turnLeftDeg: 90 }), on({ turnLeftDeg: 90, aheadM: 0.4 }))).toEqual([
+      'runa: Step to your right, one step.',
+    ]);
+    expect(said(on({ turnLeftDeg: 170 }), on({ turnLeftDeg: -170 }))).toEqual([
+      'runa: Turn on the spot to your left, a good bit.',
+    ]);
+  });
+
+  it('is not asked for where nobody would see it', () => {
+    expect(said(on({}), on({ leftM: 0.05, turnLeftDeg: 5 }))).toEqual([]);
+    expect(said(on({}), on({}))).toEqual([]);
+    expect(said(undefined, on({}))).toEqual([]);
+  });
+
+  it('is said by the other where it is close to them', () => {
+    const close = on({}, { near: { role: 'a', gapM: 0 } });
+    expect(said(on({}), close)).toEqual(['pim: Come close to {who}, so that you touch.']);
+    expect(markCues(undefined, close)[0]!.whoId).toBe('runa');
+    expect(said(close, close)).toEqual([]);
+    expect(said(on({}), on({}, { near: { role: 'a', gapM: 0.1 } }))).toEqual(['pim: Come close to {who}.']);
+  });
+});
+
+describe('who is carried', () => {
+  const carried = on({}, { carriedBy: usualCarry('a', 'hip') });
+
+  it('is lifted and put down by whoever carries, and is told to do neither', () => {
+    expect(said(on({}), carried)).toEqual(['runa: Lift {who} onto your left hip.']);
+    expect(markCues(on({}), carried)[0]!.whoId).toBe('pim');
+    expect(said(carried, on({}))).toEqual(['runa: Put {who} down, gently.']);
+    expect(said(carried, carried)).toEqual([]);
+    expect(said(carried, on({}, { carriedBy: usualCarry('a', 'shoulders') }))).toEqual([
+      'runa: Lift {who} onto your shoulders, with help.',
+    ]);
+  });
+
+  it('is not told to sit down on the floor', () => {
+    const seated = {
+      ...carried,
+      people: carried.people.map((p, i) =>
+        i === 1 ? { ...p, pose: { ...p.pose, support: 'sit' as const } } : p,
+      ),
+    };
+    expect(cuesOfShot(on({}), seated).map((c) => c.text)).toEqual(['Lift {who} onto your left hip.']);
+  });
+});
+
+it('is short, one sentence, and shown in a mirror, for every arrangement', () => {
+  const apart = on({}, { leftM: -1.5, aheadM: -1, turnLeftDeg: 40 });
+  for (const arrangement of Object.values(ARRANGEMENTS).flat()) {
+    const cues = markCues(apart, arranged(apart, arrangement));
+    for (const { text, asShown } of cues) {
+      expect(text.split(/\s+/).length).toBeLessThanOrEqual(MOST_WORDS);
+      expect(text.match(/[.!?]/g)).toHaveLength(1);
+      expect(asShown.includes('left')).toBe(text.includes('right'));
+    }
+  }
+});
