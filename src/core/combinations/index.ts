@@ -6,5 +6,5 @@ export {
   withoutPerson,
   type Combination,
 } from './combination';
-export { callOrder, isTender, orderCost } from './order';
+export { callOrder, orderCost } from './order';
 export { proposedCombinations, usualMinutes, type Proposed } from './proposed';

@@ -25,7 +25,7 @@ const TIE = 1e-9;
 const MOST_EXACT = 13;
 
 /** Whether somebody should be done early; of unknown age nobody is. */
-export function isTender(ageYears: number | undefined): boolean {
+function isTender(ageYears: number | undefined): boolean {
   return ageYears !== undefined && (ageYears < TENDER_BELOW_YEARS || ageYears >= TENDER_FROM_YEARS);
 }
 

@@ -126,7 +126,7 @@ export const FACE_TO_FACE: readonly Arrangement[] = [
         ],
       }),
       person('b', 'Hands on the chest', {
-        mark: nearTo('a', 0.16, mark(-0.25, 0, 72)),
+        mark: nearTo('a', 0.26, mark(-0.25, 0, 72)),
         settings: { leftWeightShare: 0.28, leftKneeBendDeg: 10, headTurnLeftDeg: -40 },
         contacts: [
           handOn('left:palm', 'a', 'chest', 'right'),

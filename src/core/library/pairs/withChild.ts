@@ -83,20 +83,20 @@ export const WITH_CHILD: readonly Arrangement[] = [
     words: 'The older one sits; the child stands at the chair with a hand on the near shoulder.',
     people: [
       person('a', 'Beside the old chair', {
-        mark: mark(0, 0, 0),
+        mark: mark(0.22, 0, 0),
         support: 'sit',
         settings: { hipsTurnLeftDeg: -10, seatDepthShare: 0.5, headTurnLeftDeg: 4, drawnUpShare: 0.8 },
         contacts: [on('left:palm', 'thighTop'), on('right:palm', 'thighTop')],
         expression: { smile: 0.3 },
       }),
       person('b', 'Beside the old chair', {
-        mark: mark(-0.5, -0.02, 30),
-        settings: { leftWeightShare: 0.72, headTurnLeftDeg: -20, rightElbowBendDeg: 20 },
-        contacts: [handOn('left:palm', 'a', 'upperArm', 'right')],
+        mark: mark(-0.44, 0.02, 16),
+        settings: { leftWeightShare: 0.72, headTurnLeftDeg: -8, rightElbowBendDeg: 20 },
+        contacts: [handOn('left:palm', 'a', 'shoulder', 'right')],
         expression: { smile: 0.5 },
       }),
     ],
-    supports: [supportAt('chair', { turnLeftDeg: -10 })],
+    supports: [supportAt('chair', { leftM: 0.22, turnLeftDeg: -10 })],
     message: GENTLE,
   },
   {
