@@ -1,6 +1,6 @@
 import { Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
-import type { Sitting, Take } from '@/core/sitting';
+import type { Sitting } from '@/core/sitting';
 import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 
@@ -63,24 +63,4 @@ it('the set sheet has the order of calling', async () => {
   const sheet = await gilvo.text('[data-testid="sheet"]');
   expect(sheet).toContain('Who with whom, in this order');
   expect(sheet).toMatch(/1\. .+, 0 to \d+ min · come in: /);
-});
-
-it('a child is carried on the hip, on the other side, and put down', async () => {
-  const family = () => gilvo.stored<Take>('takes', 'demo-club-6');
-  await gilvo.open('/pose?sitting=demo-club&take=demo-club-6', DESK_SIZE);
-  const child = (await family()).shot.people.length - 1;
-  const names = await gilvo.texts('[aria-label="Whose pose is in the hand"] button');
-  await gilvo.press(names[child]!, '//*[@aria-label="Whose pose is in the hand"]');
-  await gilvo.press('Where they stand');
-  const by = names[0]!;
-  await gilvo.andSeen(() => gilvo.pick('stands', `carried by ${by}`));
-  await gilvo.saved();
-  expect((await family()).shot.people[child]!.mark?.carriedBy).toMatchObject({ on: 'hip', side: 'left' });
-  await gilvo.andSeen(() => gilvo.pick('on the carrier’s', 'right'));
-  await gilvo.saved();
-  expect((await family()).shot.people[child]!.mark?.carriedBy?.side).toBe('right');
-  expect(await gilvo.violations()).toEqual([]);
-  await gilvo.andSeen(() => gilvo.pick('stands', 'on the mark'));
-  await gilvo.saved();
-  expect((await family()).shot.people[child]!.mark?.carriedBy).toBeUndefined();
 });

@@ -1,5 +1,5 @@
 import { wantedRanges, type WantedRanges } from '../brief';
-import { forEachOther, quickly, seeShot, type Sight, type StandIn } from '../picture';
+import { quickly, seeShot, type Sight, type StandIn } from '../picture';
 import type { SoloShot } from '../shot';
 import type { Ground } from '../scene';
 import { settingOf, type Station } from '../pose';
@@ -12,7 +12,7 @@ import {
   type MendVariable,
   type Rule,
 } from '../review';
-import { once } from '../units';
+import { harmToOthers, RAISED } from './harmToOthers';
 import { axisOf, canChange, inRange, isHeld, moved, valueAt, type Axis } from './mendAxis';
 
 /** One number a mend changed. */
@@ -22,8 +22,11 @@ export interface MendChange {
   to: number;
 }
 
-/** Why a finding is not mended: every change would raise another, its stations are held, or nobody knows its rule. */
-export type StuckWhy = 'raisesAnother' | 'held' | 'unknownRule';
+/**
+ * Why a finding is not mended: every change would raise another, its stations are held, no number would mend it, or
+ * nobody knows its rule.
+ */
+export type StuckWhy = 'raisesAnother' | 'held' | 'noNumber' | 'unknownRule';
 
 export type MendResult =
   | { kind: 'mended'; shot: SoloShot; changes: MendChange[]; evaluations: number }
@@ -40,8 +43,6 @@ export interface MendWishes {
 }
 
 const MOST_STEPS = 8;
-/** A fault that grows by more than this counts as raised. */
-const RAISED = 0.05;
 
 interface Trial {
   axis: Axis;
@@ -58,9 +59,6 @@ interface Trial {
 const MOST_CHANGES = 3;
 const FIRST_CHANGES = 3;
 
-/** Severity of every finding, by the role of whose it is. */
-type Severities = ReadonlyMap<string, ReadonlyMap<string, number>>;
-
 /** One search for a mend: what was found before, and how often a picture was taken. */
 interface Search {
   standIn: StandIn;
@@ -71,8 +69,8 @@ interface Search {
   ground: Ground | undefined;
   /** Severity of every finding that may stay. */
   before: ReadonlyMap<string, number>;
-  /** The same of each of the others in the picture; found when it is first asked for. */
-  beforeOfOthers: () => Severities;
+  /** Whether a changed shot is worse for one of the others in the picture. */
+  harmsOthers(shot: SoloShot): boolean;
   evaluations: number;
 }
 
@@ -97,37 +95,13 @@ export function mend(
     wanted,
     ground,
     before,
-    beforeOfOthers: once(() => severitiesOfOthers(standIn, shot, wanted, ground)),
+    harmsOthers: harmToOthers(standIn, shot, wanted, ground),
     evaluations: 1,
   };
   const found = clearTogether(search, finding);
   const { evaluations } = search;
   if (found) return { kind: 'mended', shot: found.shot, changes: found.changes, evaluations };
   return { kind: 'stuck', why: whyStuck(finding, held), evaluations };
-}
-
-/** Findings of the others of a picture, as it is for each of them. */
-function severitiesOfOthers(
-  standIn: StandIn,
-  shot: SoloShot,
-  wanted: WantedRanges,
-  ground: Ground | undefined,
-): Severities {
-  return new Map(
-    forEachOther(standIn, shot).map((other) => {
-      const findings = review(seeShot(other.standIn, other.shot, { ground }), wanted);
-      return [other.role, new Map(findings.map((f) => [f.id, f.severity]))];
-    }),
-  );
-}
-
-/** Whether a changed shot raises a finding of somebody else, or makes it worse. */
-function harmsOthers({ standIn, wanted, ground, beforeOfOthers }: Search, shot: SoloShot): boolean {
-  if (!shot.among) return false;
-  const before = beforeOfOthers();
-  return [...severitiesOfOthers(standIn, shot, wanted, ground)].some(([role, now]) =>
-    [...now].some(([id, severity]) => severity > (before.get(role)?.get(id) ?? -1) + RAISED),
-  );
 }
 
 /**
@@ -137,7 +111,6 @@ function harmsOthers({ standIn, wanted, ground, beforeOfOthers }: Search, shot: 
 function clearTogether(search: Search, finding: Finding): Way | null {
   const { standIn, from } = search;
   if (!from.among) return clear(search, from, finding, MOST_CHANGES);
-  search.beforeOfOthers();
   const quick = quickly(standIn, () => clear(search, from, finding, MOST_CHANGES));
   if (quick && holds(search, quick.shot, finding)) return quick;
   return clear(search, from, finding, MOST_CHANGES);
@@ -148,13 +121,14 @@ function holds(search: Search, shot: SoloShot, finding: Finding): boolean {
   const sight = seen(search, shot);
   if (!sight) return false;
   const isThere = review(sight, search.wanted).some((f) => f.id === finding.id);
-  return !isThere && raisedBy(search, sight, finding).length === 0 && !harmsOthers(search, shot);
+  return !isThere && raisedBy(search, sight, finding).length === 0 && !search.harmsOthers(shot);
 }
 
 function whyStuck({ ruleId, measurement }: Finding, held: readonly Station[]): StuckWhy {
   if (!RULES.some((r) => r.id === ruleId)) return 'unknownRule';
   const { variables } = measurement;
-  return variables.length > 0 && variables.every((v) => isHeld(v, held)) ? 'held' : 'raisesAnother';
+  if (variables.length === 0) return 'noNumber';
+  return variables.every((v) => isHeld(v, held)) ? 'held' : 'raisesAnother';
 }
 
 interface Way {
@@ -222,7 +196,7 @@ function tryStep(
   // most trials clear nothing: what else they raise is only asked of those that do
   const raised = off <= 0 ? raisedBy(search, sight, finding) : [];
   // what mends one at the cost of another mends nothing
-  if (off <= 0 && raised.length === 0 && harmsOthers(search, next)) off = Infinity;
+  if (off <= 0 && raised.length === 0 && search.harmsOthers(next)) off = Infinity;
   return { axis, steps, sight, off, raised, cost: Math.abs(steps) * axis.seconds };
 }
 

@@ -56,6 +56,8 @@ export interface Carriage {
   levelM: number;
   /** What the pelvis sits on; null where the legs carry it. */
   seat: Patch | null;
+  /** Whether it is somebody that the pelvis sits on, who holds the body. */
+  isCarried: boolean;
   /** How far the middle of the pelvis stays above what it sits or lies on, metres. */
   seatGapM: number;
 }
@@ -74,10 +76,8 @@ export function isPropped({ pose }: Carriage): boolean {
 export const SEAT_HALF_SHARE = 0.055;
 
 /** Whether one who sits upright has nothing behind the back and nobody who holds them, and must keep over the seat bones. */
-export function sitsFree({ seat, pose, mark }: Carriage): boolean {
-  return (
-    seat !== null && !mark.carriedBy && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean')
-  );
+export function sitsFree({ seat, pose, isCarried }: Carriage): boolean {
+  return seat !== null && !isCarried && !pose.contacts.some((c) => c.part === 'back' || c.kind === 'lean');
 }
 
 /** Rotation of the upright body into the way that it is carried. */
@@ -138,6 +138,7 @@ export function carriageOf(
     aside: side ? turned([0, 0, 1], yaw) : turned([1, 0, 0], yaw),
     levelM: level?.point[1] ?? mark.levelM ?? 0,
     seat,
+    isCarried: lap !== undefined,
     seatGapM: seatGap(body, carried),
   };
 }

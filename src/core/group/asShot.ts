@@ -1,8 +1,8 @@
 import { CAMERA_RANGES, type Camera } from '../camera';
-import { mirrorPose, withSetting, type Pose } from '../pose';
+import { mirrorPose, withSetting, type Contact, type Pose } from '../pose';
 import { supportAt, SUPPORTS, type Mark, type Support } from '../scene';
 import { markedApertureF } from '../set';
-import type { Posed, Shot } from '../shot';
+import { carrierIn, type Posed, type Shot } from '../shot';
 import { turnBetweenDeg } from '../units';
 import type { GroupOrder } from './arrange';
 import type { LaidOut } from './laidOut';
@@ -108,6 +108,21 @@ function cameraOf({ laid, told }: PlacedOrder): Camera {
   };
 }
 
+/** The contacts by which somebody holds those whom they carry. */
+function holding(shot: Shot, carrier: Posed): Contact[] {
+  return carrier.pose.contacts.filter(({ of }) => {
+    const held = of && shot.people.find((p) => p.role === of.role);
+    return held !== undefined && carrierIn(shot, held) === carrier;
+  });
+}
+
+/** Whether posing a group in rows takes back a contact: all but those between who carries and who is carried. */
+export function loosens(shot: Shot): boolean {
+  const isKept = (one: Posed, contact: Contact) =>
+    carrierIn(shot, one) !== undefined || holding(shot, one).includes(contact);
+  return shot.people.some((p) => p.pose.contacts.some((c) => c.of && !isKept(p, c)));
+}
+
 /**
  * A picture whose people are at the places of an order, with the seats and boxes they need, and the camera that holds
  * them; the key is moved away where that lights all evenly. The message stays.
@@ -130,14 +145,15 @@ export function groupShot(
     const before = shot.people.find((p) => p.role === member.role);
     if (!before) throw new RangeError(`role ${member.role} must be one of the picture's people`);
     const posed = posedAt(place, member, before.personId, shareAt(place), arcDeg);
-    return { ...posed, pose: { ...posed.pose, name } };
+    return { ...posed, pose: { ...posed.pose, name, contacts: holding(shot, before) } };
   });
   const own = laid.places.flatMap((place, at) =>
     place.isOwnSeat ? [ownSeat(group[order[at]!]!, standsAt(markOf(place, arcDeg)))] : [],
   );
   return {
     ...shot,
-    people: shot.people.map(({ role }) => people.find((p) => p.role === role)!),
+    // who is carried rides along as they are
+    people: shot.people.map((before) => people.find((p) => p.role === before.role) ?? before),
     supports: [...seats.map((s) => s.support), ...own],
     camera: cameraOf(found),
     light: found.light,

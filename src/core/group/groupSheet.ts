@@ -1,9 +1,9 @@
 import { isChild, type BodyProfile } from '../body';
 import { CARRIED, type Carried } from '../pose';
-import type { Posed, Shot } from '../shot';
+import { carrierIn, type Posed, type Shot } from '../shot';
 import { facesHeld } from '../set';
 import type { Role } from '../checks';
-import type { Vec3 } from '../units';
+import { sideSign, type Vec3 } from '../units';
 import { OWN_MARK } from '../scene';
 import { LEVELS, type LevelId } from './levels';
 import { turnedBy } from './setting';
@@ -20,6 +20,8 @@ export interface NumberedPlace {
   level: LevelId;
   /** Height of the box underneath, metres; 0 where there is none. */
   boxM: number;
+  /** Who carries the person, if anybody does. */
+  carriedBy: Role | null;
 }
 
 /** What the sheet of a group says; all of it from the picture. */
@@ -47,10 +49,22 @@ function levelOf({ pose, mark }: Posed): LevelId {
   return level === 'standing' && mark?.levelM ? 'box' : level;
 }
 
-function placeOf(person: Posed, arcDeg: number): Omit<NumberedPlace, 'number' | 'row'> {
-  const { leftM = 0, aheadM = 0, levelM = 0 } = person.mark ?? {};
-  const [xM, , zM] = turnedBy([leftM, 0, aheadM], -arcDeg);
-  return { role: person.role, xM, zM, level: levelOf(person), boxM: levelM };
+/** Who is carried is drawn so far beside the carrier, metres. */
+const BESIDE_CARRIER_M = 0.22;
+
+function placeOf(shot: Shot, person: Posed): Omit<NumberedPlace, 'number' | 'row'> {
+  const carrier = carrierIn(shot, person);
+  const { leftM, aheadM, levelM = 0 } = (carrier ?? person).mark ?? OWN_MARK;
+  const [xM, , zM] = turnedBy([leftM, 0, aheadM], -shot.camera.arcDeg);
+  const aside = carrier ? sideSign(person.mark!.carriedBy!.side) * BESIDE_CARRIER_M : 0;
+  return {
+    role: person.role,
+    xM: xM + aside,
+    zM,
+    level: levelOf(carrier ?? person),
+    boxM: carrier ? 0 : levelM,
+    carriedBy: carrier?.role ?? null,
+  };
 }
 
 /** Places row by row: whoever is much further back than the one before begins the next. */
@@ -84,20 +98,25 @@ function callingOrder(
   places: readonly NumberedPlace[],
   profileOf: (role: Role) => BodyProfile | undefined,
 ): Role[] {
-  const late = (p: NumberedPlace) => (isCalledLate(p, profileOf(p.role)) ? 1 : 0);
+  // who is carried is lifted when all the others stand
+  const late = (p: NumberedPlace) => (p.carriedBy ? 2 : isCalledLate(p, profileOf(p.role)) ? 1 : 0);
   return [...places]
     .sort((a, b) => late(a) - late(b) || b.row - a.row || Math.abs(a.xM) - Math.abs(b.xM) || a.xM - b.xM)
     .map((p) => p.role);
 }
 
 /** Where to focus: faces are over their marks, as far from the lens as those are. */
-function focusOf({ camera, people }: Shot): number | null {
-  const overMarks = people.map(({ mark = OWN_MARK }): Vec3 => [mark.leftM, camera.heightM, mark.aheadM]);
+function focusOf(shot: Shot): number | null {
+  const { camera, people } = shot;
+  const overMarks = people.map((person): Vec3 => {
+    const { leftM, aheadM } = (carrierIn(shot, person) ?? person).mark ?? OWN_MARK;
+    return [leftM, camera.heightM, aheadM];
+  });
   return facesHeld(camera, overMarks)?.focusM ?? null;
 }
 
 /** What is needed to build a group's picture, from the picture alone. */
 export function groupSheet(shot: Shot, profileOf: (role: Role) => BodyProfile | undefined): GroupSheet {
-  const places = numbered(shot.people.map((person) => placeOf(person, shot.camera.arcDeg)));
+  const places = numbered(shot.people.map((person) => placeOf(shot, person)));
   return { places, calling: callingOrder(places, profileOf), focusM: focusOf(shot) };
 }

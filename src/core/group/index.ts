@@ -7,7 +7,7 @@ export {
   type GroupOrder,
 } from './arrange';
 export { groupSheet, type GroupSheet, type NumberedPlace } from './groupSheet';
-export { groupShot, type PlacedOrder } from './asShot';
+export { groupShot, loosens, type PlacedOrder } from './asShot';
 export { type Modelled } from './laidOut';
 export { type LevelId } from './levels';
 export { bringsSeat, type Member } from './member';

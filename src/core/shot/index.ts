@@ -1,7 +1,7 @@
 export { FIRST_ROLE, MOST_PEOPLE, shotSchema, type Posed, type Shot } from './shot';
 export type { Role } from '../checks';
 export { standingOn } from './standingOn';
-export { freeRole, marksInRow, touching, withAnother, withoutRole } from './people';
+export { carrierIn, freeRole, marksInRow, touching, withAnother, withoutRole } from './people';
 export {
   amongOthers,
   firstRole,

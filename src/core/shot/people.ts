@@ -91,6 +91,12 @@ function withoutTouchOf(person: Posed, role: Role): Posed {
   return { ...person, pose: { ...pose, contacts, gaze }, ...(mark && { mark: markWithout(mark, role) }) };
 }
 
+/** By whom somebody of a picture is carried; undefined where nobody does. Who is carried carries nobody. */
+export function carrierIn({ people }: Shot, { mark }: Posed): Posed | undefined {
+  const carrier = people.find((p) => p.role === mark?.carriedBy?.role);
+  return carrier?.mark?.carriedBy ? undefined : carrier;
+}
+
 /** Those who touch somebody in a picture, or are touched. */
 export function touching({ people }: Shot): Posed[] {
   const isTouched = (role: Role) =>

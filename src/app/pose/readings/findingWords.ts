@@ -26,6 +26,7 @@ export function wantedWords({ value, low, high, unit }: Finding['measurement']):
 export const STUCK_WORDS: Record<StuckWhy, string> = {
   raisesAnother: 'Not found: no small change clears it without raising another finding.',
   held: 'What would mend it is held. Let go of its station first.',
+  noNumber: 'No number mends this: change it by hand, as a hand laid elsewhere.',
   unknownRule: 'This finding is of another version: nothing is known that would mend it.',
 };
 

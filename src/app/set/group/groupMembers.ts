@@ -1,6 +1,7 @@
 import { dressedFor, lookOf } from '@/core/brief';
 import type { Member, Relation, RelationKind } from '@/core/group';
 import type { Group, GroupKind } from '@/core/people';
+import { carrierIn, type Posed } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { sitterIn, type WholeSitting } from '@/data';
 
@@ -17,10 +18,15 @@ export interface NamedMember extends Member {
   name: string;
 }
 
-/** Everybody of a picture whose record is there, in the clothes of its look. */
+/** Those of a picture who have a place of their own: who is carried goes where the carrier goes. */
+export function placedIn({ shot }: Take): Posed[] {
+  return shot.people.filter((p) => !carrierIn(shot, p));
+}
+
+/** Everybody of a picture with a place of their own whose record is there, in the clothes of its look. */
 export function membersOf(whole: WholeSitting, take: Take): NamedMember[] {
   const look = lookOf(whole.sitting, take);
-  return take.shot.people.flatMap(({ role }) => {
+  return placedIn(take).flatMap(({ role }) => {
     const person = sitterIn(whole, take, role);
     return person ? [{ role, profile: dressedFor(person, look), name: person.addressAs }] : [];
   });

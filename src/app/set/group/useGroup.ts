@@ -3,16 +3,17 @@
 import { proxy } from 'comlink';
 import isSame from 'fast-deep-equal';
 import { useState } from 'react';
-import { groupShot, LEAST_GROUP, type GroupOrder } from '@/core/group';
+import { groupShot, LEAST_GROUP, loosens, type GroupOrder } from '@/core/group';
 import type { Room } from '@/core/scene';
 import type { Lens } from '@/core/set';
-import { touching, type Role } from '@/core/shot';
+import type { Role } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { usePoseStore } from '@/take/poseStore';
 import type { GroupToArrange } from '@/workers/arranging';
 import { studio } from '@/workers/studioClient';
 import { lookAtFaces, type FacesSeen } from './facesSeen';
+import { placedIn } from './groupMembers';
 import { rowsInWords } from './groupWords';
 import { useAsked } from './useAsked';
 
@@ -51,9 +52,9 @@ export function useGroup(whole: WholeSitting, take: Take, room: Room, lenses: re
     setFound((f) => f && { ...f, offers: f.offers.map((o, i) => (i === f.at ? order : o)) });
   return {
     ...said,
-    isGroup: take.shot.people.length >= LEAST_GROUP,
-    isWhole: said.members.length === take.shot.people.length,
-    touches: touching(take.shot).length > 0,
+    isGroup: placedIn(take).length >= LEAST_GROUP,
+    isWhole: said.members.length === placedIn(take).length,
+    touches: loosens(take.shot),
     found: isOfThem ? found : null,
     chosen,
     share,

@@ -35,7 +35,7 @@ function raisedClear(
   hip: Vec3,
   legAt: (raisedDeg: number) => { knee: Vec3; ankle: Vec3 },
 ): number {
-  if (!carriage.seat || carriage.mark.carriedBy) return 0;
+  if (!carriage.seat || carriage.isCarried) return 0;
   const clearM = legRadiusM(carriage.body, 'thigh') * CLEAR_BY;
   const isClear = (deg: number) => {
     const { knee, ankle } = legAt(deg);

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { profileOf } from '../../../../tests/support/people';
 import { bodyFrom } from '../../body';
 import { ARRANGEMENTS } from '../../library';
+import { handOn } from '../../library/pairs/arrangement';
 import { neutralPose, withSetting, type Pose } from '../../pose';
 import { apart } from '../../units';
 import { posedTogether, type PosedBody, type ToPose } from '..';
@@ -63,6 +64,21 @@ describe('people who were posed before', () => {
     const quick = posedTogether(leaning(couple('foreheads'), 3), { posed: before, isQuick: true });
     const now = posedTogether(leaning(couple('foreheads'), 3), { posed: quick, isQuick: false });
     expect(offM(now, posedTogether(leaning(couple('foreheads'), 3)))).toBe(0);
+  });
+});
+
+describe('two whom a third has left', () => {
+  it('are posed without what the third did to them', () => {
+    const [a, b] = couple('armsRound') as [ToPose, ToPose];
+    const third: ToPose = {
+      role: 'c',
+      body: BODIES[1]!,
+      pose: { ...neutralPose('x'), contacts: [handOn('left:palm', 'b', 'shoulder', 'right')] },
+      mark: { leftM: -0.9, aheadM: 0, turnLeftDeg: 0, near: { role: 'b', gapM: 0 } },
+    };
+    const before = posedTogether([a, b, third]);
+    for (const isQuick of [false, true])
+      expect(offM(posedTogether([a, b], { posed: before, isQuick }), posedTogether([a, b]))).toBe(0);
   });
 });
 

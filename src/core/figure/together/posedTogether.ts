@@ -64,7 +64,7 @@ function posedGroup(people: readonly ToPose[]): PosedBody[] {
     movedM = Math.max(...work.members.map((m, i) => mostMovedM(before[i]!, m.frames.position)));
   }
   const bodies = toldOf(work, movedM > AT_REST_M ? movedM : 0);
-  bodies.forEach((body, i) => rest(body, people[i]!, work.members[i]!, false));
+  rest(bodies, people, work.members, false);
   return bodies;
 }
 
@@ -74,13 +74,13 @@ function goneOn(people: readonly ToPose[], before: Before): PosedBody[] | null {
   if (!work) return null;
   goRound(work, QUICK_ITERATIONS, false);
   const bodies = toldOf(work, 0);
-  bodies.forEach((body, i) => rest(body, people[i]!, work.members[i]!, true));
+  rest(bodies, people, work.members, true);
   return bodies;
 }
 
 function posedAlone(one: ToPose): PosedBody {
   const body = posedBody(one.body, one.pose, one.mark);
-  rest(body, one, null, false);
+  rest([body], [one], [], false);
   return body;
 }
 

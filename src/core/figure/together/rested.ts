@@ -11,18 +11,36 @@ import { nearOf, type Member } from './member';
 /** People as they were posed before, by role. */
 export type Before = ReadonlyMap<string, PosedBody>;
 
-/** How somebody came to rest: what was asked, and where the search ended; null for one who was posed alone. */
+/** How somebody came to rest. */
 interface Rested {
   asked: ToPose;
+  /** Where the search ended; null for one who was posed alone. */
   member: Member | null;
+  /** Roles of all who were posed at once. */
+  company: string;
   isQuick: boolean;
+}
+
+function companyOf(people: readonly ToPose[]): string {
+  return people.map((p) => p.role).join(' ');
 }
 
 const known = new WeakMap<PosedBody, Rested>();
 
-/** Remembers how a body came to rest. */
-export function rest(body: PosedBody, asked: ToPose, member: Member | null, isQuick: boolean): void {
-  known.set(body, { asked, member, isQuick });
+/**
+ * Remembers how people came to rest who were posed at once.
+ * @param members where the search ended; none for one who was posed alone.
+ */
+export function rest(
+  bodies: readonly PosedBody[],
+  people: readonly ToPose[],
+  members: readonly Member[],
+  isQuick: boolean,
+): void {
+  const company = companyOf(people);
+  bodies.forEach((body, i) =>
+    known.set(body, { asked: people[i]!, member: members[i] ?? null, company, isQuick }),
+  );
 }
 
 /** A body that differs from another in nothing that it rests on. */
@@ -31,17 +49,18 @@ export function restAlike(body: PosedBody, other: PosedBody): void {
   if (rested) known.set(body, rested);
 }
 
-function restedOf({ role, body }: ToPose, before: Before): Rested | undefined {
+/** How somebody came to rest with just these people and this body; undefined where that was otherwise. */
+function restedOf({ role, body }: ToPose, people: readonly ToPose[], before: Before): Rested | undefined {
   const posed = before.get(role);
   const rested = posed && known.get(posed);
-  return rested?.asked.body === body ? rested : undefined;
+  return rested?.asked.body === body && rested.company === companyOf(people) ? rested : undefined;
 }
 
 /** Those who are asked for just as before, as they were posed; null where anything is asked otherwise. */
 export function asBefore(people: readonly ToPose[], before: Before): PosedBody[] | null {
   const isAsked = (one: ToPose) => {
-    const rested = restedOf(one, before);
-    if (!rested || rested.isQuick || (rested.member === null) !== (people.length === 1)) return false;
+    const rested = restedOf(one, people, before);
+    if (!rested || rested.isQuick) return false;
     return isSame(rested.asked.pose, one.pose) && isSame(rested.asked.mark, one.mark);
   };
   return people.every(isAsked) ? people.map(({ role }) => before.get(role)!) : null;
@@ -109,7 +128,7 @@ export function workFrom(people: readonly ToPose[], before: Before): AtWork | nu
   const partners = new Map<string, Partner>();
   const byRole = new Map<string, Member>();
   for (const one of people) {
-    const rested = restedOf(one, before);
+    const rested = restedOf(one, people, before);
     if (!rested?.member || !isSame(firmOf(rested.asked), firmOf(one))) return null;
     byRole.set(one.role, memberFrom({ asked: rested.asked, member: rested.member }, one, people, partners));
   }

@@ -54,7 +54,7 @@ export function measureBalance(
   const marginM = marginIn(hullOf(corners), [com[0], com[2]]);
   const loads = shareOut(groups, com);
   // who is carried is held by whoever carries
-  const isStable = marginM > 0 || carriage.mark.carriedBy !== undefined;
+  const isStable = marginM > 0 || carriage.isCarried;
   if (!standsFree(carriage)) {
     const of = (side: Side) => loads.find((l) => l.part === `${side} foot`)?.share ?? 0;
     const both = of('left') + of('right');

@@ -24,7 +24,7 @@ export function anchorOf(carriage: Carriage): Anchor {
   const { lengths } = body;
   const front = turned([0, 0, 1], yaw);
   const left = turned([1, 0, 0], yaw);
-  if (seat && carriage.mark.carriedBy) {
+  if (seat && carriage.isCarried) {
     const pelvis = add(seat.point, [0, seatGapM, 0]);
     return { pelvis, under: [pelvis[0], 0, pelvis[2]] };
   }
