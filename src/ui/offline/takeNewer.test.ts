@@ -1,6 +1,6 @@
 import type { Serwist } from '@serwist/window';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { takeNewer } from './takeNewer';
+import { goesOnTaking, takeNewer } from './takeNewer';
 
 const reload = vi.fn();
 const unregister = vi.fn();
@@ -24,6 +24,12 @@ beforeEach(() => {
   };
   vi.stubGlobal('navigator', { serviceWorker: { getRegistration: () => Promise.resolve(registration) } });
   vi.stubGlobal('location', { reload });
+  const session = new Map<string, string>();
+  vi.stubGlobal('sessionStorage', {
+    getItem: (key: string) => session.get(key) ?? null,
+    setItem: (key: string, value: string) => session.set(key, value),
+    removeItem: (key: string) => session.delete(key),
+  });
   vi.stubGlobal('fetch', () => Promise.resolve(new Response()));
 });
 afterEach(() => {
@@ -58,6 +64,19 @@ describe('a newer Gilvo that is taken', () => {
     await taken;
     expect(unregister).toHaveBeenCalledOnce();
     expect(reload).toHaveBeenCalledOnce();
+    // the page that is loaded then goes on, once
+    expect(goesOnTaking()).toBe(true);
+    expect(goesOnTaking()).toBe(false);
+  });
+
+  it('that still waits after that is offered again, and nothing is given up twice', async () => {
+    const taken = takeNewer(worker, false);
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(await taken).toBe(false);
+    expect(messageSkipWaiting).toHaveBeenCalledOnce();
+    expect(unregister).not.toHaveBeenCalled();
+    expect(reload).not.toHaveBeenCalled();
+    expect(goesOnTaking()).toBe(false);
   });
 
   it('gives nothing up without network', async () => {

@@ -2,7 +2,7 @@
 
 import { Serwist } from '@serwist/window';
 import { useEffect, useState } from 'react';
-import { takeNewer } from './takeNewer';
+import { goesOnTaking, takeNewer } from './takeNewer';
 
 /** How far a newer Gilvo is on its way: none, ready, asked to begin, or not to be had without network. */
 export type UpdateState = 'none' | 'ready' | 'taking' | 'noNetwork';
@@ -10,6 +10,20 @@ export type UpdateState = 'none' | 'ready' | 'taking' | 'noNetwork';
 export interface Update {
   state: UpdateState;
   take(): void;
+}
+
+/** Takes the newer one; where it still waits it is offered again. */
+async function takeWith(
+  newer: Serwist,
+  mayGiveUp: boolean,
+  setState: (state: UpdateState) => void,
+): Promise<void> {
+  setState('taking');
+  try {
+    if (!(await takeNewer(newer, mayGiveUp))) setState('ready');
+  } catch {
+    setState('noNetwork');
+  }
 }
 
 /** Has every file kept for work without network, and hears when a newer Gilvo waits. */
@@ -21,7 +35,8 @@ export function useUpdate(): Update {
     const registering = new Serwist('/serwist/sw.js', { scope: '/', type: 'classic' });
     registering.addEventListener('waiting', () => {
       setWorker(registering);
-      setState('ready');
+      if (goesOnTaking()) void takeWith(registering, false, setState);
+      else setState('ready');
     });
     // without it Gilvo works as long as there is a network; without network there is nothing newer
     void registering
@@ -29,9 +44,5 @@ export function useUpdate(): Update {
       .then(() => registering.update())
       .catch(() => undefined);
   }, []);
-  function take(): void {
-    setState('taking');
-    takeNewer(worker!).catch(() => setState('noNetwork'));
-  }
-  return { state, take };
+  return { state, take: () => void takeWith(worker!, true, setState) };
 }
