@@ -33,9 +33,11 @@ export function useUpdate(): Update {
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
     const registering = new Serwist('/serwist/sw.js', { scope: '/', type: 'classic' });
-    registering.addEventListener('waiting', () => {
+    // asked at once: what waits later was not what was being taken
+    const goesOn = goesOnTaking();
+    registering.addEventListener('waiting', ({ wasWaitingBeforeRegister }) => {
       setWorker(registering);
-      if (goesOnTaking()) void takeWith(registering, false, setState);
+      if (goesOn && wasWaitingBeforeRegister) void takeWith(registering, false, setState);
       else setState('ready');
     });
     // without it Gilvo works as long as there is a network; without network there is nothing newer
