@@ -38,7 +38,7 @@ export interface Cue {
 }
 
 /** How much, in words, from the number of comfortable steps. */
-function amount(steps: number): string {
+export function amount(steps: number): string {
   if (steps <= 1.3) return 'a touch';
   if (steps <= 2.6) return 'a little';
   return steps <= 5 ? 'a good bit' : 'all the way';

@@ -43,7 +43,7 @@ describe('where somebody goes', () => {
       'runa: Step to your right, one step.',
     ]);
     expect(said(on({ turnLeftDeg: 170 }), on({ turnLeftDeg: -170 }))).toEqual([
-      'runa: Turn on the spot to your left, a good bit.',
+      'runa: Turn on the spot to your left, a little.',
     ]);
   });
 

@@ -1,7 +1,8 @@
+import { SETTINGS } from '../pose';
 import { OWN_MARK, type Carry, type CarryPlace, type Mark } from '../scene';
 import type { Posed, Shot } from '../shot';
 import { radians, turnBetweenDeg, type Side } from '../units';
-import { swapped, type Cue } from './cues';
+import { amount, swapped, type Cue } from './cues';
 
 /** A direction about where somebody stands: to whom it is said, and of whom `{who}` in it speaks. */
 export interface MarkCue extends Cue {
@@ -33,11 +34,6 @@ function steps(m: number): string {
   return count === 1 ? 'one step' : `${count} steps`;
 }
 
-function turnAmount(deg: number): string {
-  if (deg < 20) return 'a little';
-  return deg < 60 ? 'a good bit' : 'all the way';
-}
-
 /** The step from one mark to another, in the own left and front of one who faces as on the first; null where none is due. */
 function stepWords(from: Mark, to: Mark): string | null {
   const a = radians(from.turnLeftDeg);
@@ -53,7 +49,7 @@ function stepWords(from: Mark, to: Mark): string | null {
 function turnWords(from: Mark, to: Mark): string | null {
   const deg = turnBetweenDeg(from.turnLeftDeg, to.turnLeftDeg);
   if (Math.abs(deg) < LEAST_DEG) return null;
-  return `Turn on the spot to your ${deg > 0 ? 'left' : 'right'}, ${turnAmount(Math.abs(deg))}`;
+  return `Turn on the spot to your ${deg > 0 ? 'left' : 'right'}, ${amount(Math.abs(deg) / SETTINGS.hipsTurnLeftDeg.step)}`;
 }
 
 function boxWords({ levelM: from = 0 }: Mark, { levelM: to = 0 }: Mark): string | null {

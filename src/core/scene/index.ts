@@ -23,6 +23,7 @@ export {
 } from './opening';
 export { CARRY_PLACE_IDS, CARRY_PLACES, usualCarry, type Carry, type CarryPlace } from './carry';
 export {
+  carrierAmong,
   MARK_LEVEL_RANGE,
   MARK_NUMBERS,
   MARK_RANGE,

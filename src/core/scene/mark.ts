@@ -36,6 +36,15 @@ export const markSchema = z.strictObject({
 });
 export type Mark = z.infer<typeof markSchema>;
 
+/** By whom somebody is carried; undefined where nobody of them does. Who is carried carries nobody. */
+export function carrierAmong<T extends { role: string; mark?: Mark | undefined }>(
+  { mark }: Pick<T, 'mark'>,
+  people: readonly T[],
+): T | undefined {
+  const carrier = people.find((p) => p.role === mark?.carriedBy?.role);
+  return carrier?.mark?.carriedBy ? undefined : carrier;
+}
+
 /** The set's own mark, where one who is alone stands. */
 export const OWN_MARK: Mark = { leftM: 0, aheadM: 0, turnLeftDeg: 0 };
 

@@ -1,6 +1,6 @@
 import type { Role } from '../checks';
 import type { Pose } from '../pose';
-import type { Mark } from '../scene';
+import { carrierAmong, type Mark } from '../scene';
 import { MOST_PEOPLE, type Posed, type Shot } from './shot';
 import { shows } from './solo';
 
@@ -91,10 +91,9 @@ function withoutTouchOf(person: Posed, role: Role): Posed {
   return { ...person, pose: { ...pose, contacts, gaze }, ...(mark && { mark: markWithout(mark, role) }) };
 }
 
-/** By whom somebody of a picture is carried; undefined where nobody does. Who is carried carries nobody. */
-export function carrierIn({ people }: Shot, { mark }: Posed): Posed | undefined {
-  const carrier = people.find((p) => p.role === mark?.carriedBy?.role);
-  return carrier?.mark?.carriedBy ? undefined : carrier;
+/** By whom somebody of a picture is carried; undefined where nobody does. */
+export function carrierIn({ people }: Shot, person: Posed): Posed | undefined {
+  return carrierAmong(person, people);
 }
 
 /** Those who touch somebody in a picture, or are touched. */

@@ -26,7 +26,7 @@ interface AddCombinationsProps extends CombinationsPartProps {
   listed: readonly Combination[];
 }
 
-/** Adds one with nobody chosen but the first, or all that the records suggest. */
+/** Adds one of the first two, or all that the records suggest. */
 function AddCombinations({ whole: { sitting }, listed, onCombinations }: AddCombinationsProps) {
   const groups = useLiveQuery(() => allGroups(database), []) ?? [];
   const proposed = proposedCombinations(sitting.personIds, groups, listed);

@@ -22,7 +22,10 @@ interface LookPartProps extends LookEdit {
 }
 
 function NameAndPlace({ look, takes, onlyLook, onChange, onRemove }: LookPartProps) {
-  const belong = takes.length > 0 ? `${takes.length} poses belong to it` : undefined;
+  const belong =
+    takes.length > 0
+      ? `${takes.length} ${takes.length === 1 ? 'pose belongs' : 'poses belong'} to it`
+      : undefined;
   const stays = onlyLook ? 'The only look stays' : belong;
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-[1.3fr_1.3fr_90px_auto]">

@@ -1,9 +1,10 @@
+import { carrierAmong } from '../../scene';
 import type { Partner } from '../carriage';
 import { asLaid, reachGoals } from '../trunk/reach';
 import { carryAll, carryingsOf, type Carrying } from './carryAll';
 import { asCarried, lapOf } from './carrying';
 import { goUpTo } from './goUpTo';
-import { carrierOf, pairsOf, type ToPose } from './linked';
+import { pairsOf, type ToPose } from './linked';
 import { memberOf, type Member, type Pair } from './member';
 
 /** Several who are posed at once, on their way. */
@@ -20,7 +21,7 @@ export function atWork(people: readonly ToPose[], byRole: ReadonlyMap<string, Me
   const members = people.map(({ role }) => byRole.get(role)!);
   // who is carried lies on the carrier, and is kept off by nothing else
   const pairs = pairsOf(people)
-    .filter(([a, b]) => carrierOf(a, people) !== b && carrierOf(b, people) !== a)
+    .filter(([a, b]) => carrierAmong(a, people) !== b && carrierAmong(b, people) !== a)
     .map(([a, b]): Pair => [byRole.get(a.role)!, byRole.get(b.role)!]);
   return { members, pairs, carryings };
 }
@@ -43,7 +44,7 @@ export function begunTogether(people: readonly ToPose[]): AtWork {
       byRole.set(member.role, member);
     }
   };
-  const carried = people.filter((one) => carrierOf(one, people));
+  const carried = people.filter((one) => carrierAmong(one, people));
   const others = people.filter((one) => !carried.includes(one));
   join(others.map((one) => memberOf(one, people, partners)));
   join(carried.map((one) => carriedMember(one, people, partners)));
@@ -59,7 +60,7 @@ export function begunTogether(people: readonly ToPose[]): AtWork {
 
 /** Somebody who is carried, where the carrier stands. */
 function carriedMember(one: ToPose, people: readonly ToPose[], partners: Map<string, Partner>): Member {
-  const carrier = partners.get(carrierOf(one, people)!.role)!;
+  const carrier = partners.get(carrierAmong(one, people)!.role)!;
   const { mark, lap } = lapOf(carrier, one.mark!.carriedBy!, one.mark!);
   return memberOf({ ...one, mark, pose: asCarried(one.pose) }, people, partners, lap);
 }

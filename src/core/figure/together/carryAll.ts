@@ -1,5 +1,6 @@
+import { carrierAmong } from '../../scene';
 import { burdenOf, sitOn } from './carrying';
-import { carrierOf, type ToPose } from './linked';
+import type { ToPose } from './linked';
 import type { Member } from './member';
 
 /** Somebody who is carried, and by whom. */
@@ -23,7 +24,7 @@ export function bearAll(carryings: readonly Carrying[]): void {
 /** Who of some people is carried by whom. */
 export function carryingsOf(people: readonly ToPose[], byRole: ReadonlyMap<string, Member>): Carrying[] {
   return people.flatMap((one) => {
-    const carrier = carrierOf(one, people);
+    const carrier = carrierAmong(one, people);
     return carrier ? [{ carried: byRole.get(one.role)!, carrier: byRole.get(carrier.role)! }] : [];
   });
 }

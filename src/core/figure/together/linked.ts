@@ -47,9 +47,3 @@ export function groupsOf(people: readonly ToPose[]): ToPose[][] {
   }
   return groups;
 }
-
-/** Who carries somebody; undefined where nobody does. Who is carried carries nobody. */
-export function carrierOf({ mark }: ToPose, people: readonly ToPose[]): ToPose | undefined {
-  const carrier = people.find((p) => p.role === mark?.carriedBy?.role);
-  return carrier?.mark?.carriedBy ? undefined : carrier;
-}

@@ -1,11 +1,10 @@
 import isSame from 'fast-deep-equal';
-import type { Mark } from '../../scene';
-import { OWN_MARK } from '../../scene';
+import { carrierAmong, OWN_MARK, type Mark } from '../../scene';
 import { carriageOf, type Partner } from '../carriage';
 import { feetOf, saidOf, type PosedBody } from '../figureOf';
 import { atWork, goalsOf, type AtWork } from './begin';
 import { asCarried } from './carrying';
-import { carrierOf, type ToPose } from './linked';
+import type { ToPose } from './linked';
 import { nearOf, type Member } from './member';
 
 /** People as they were posed before, by role. */
@@ -99,7 +98,7 @@ function memberFrom(
   people: readonly ToPose[],
   partners: ReadonlyMap<string, Partner>,
 ): Member {
-  const pose = carrierOf(one, people) ? asCarried(one.pose) : one.pose;
+  const pose = carrierAmong(one, people) ? asCarried(one.pose) : one.pose;
   const said = saidOf(one.body, pose);
   const { frames, lap, near } = member;
   const mark = lap ? member.carriage.mark : markFrom(member.carriage.mark, asked.mark, one.mark);

@@ -1,11 +1,10 @@
 import { SIDES } from '../../units';
+import { eyesAreClosed } from '../eyesAreClosed';
 import { turnFromLensDeg } from '../fromLens';
 import { pose, type Rule } from '../rule';
 
 /** A face turned further from the lens is a profile, whose eye shows white before the nose wherever it looks, degrees. */
 const PROFILE_DEG = 60;
-/** Lids closed by more show no white. */
-const CLOSED = 0.6;
 
 export const gazeFar: Rule = {
   id: 'gaze-far',
@@ -14,7 +13,7 @@ export const gazeFar: Rule = {
   weight: 0.85,
   measure({ readings, figure, view, shot }, { eyeWhitePercent }) {
     const turnedDeg = turnFromLensDeg(view, figure.points.nose, figure.turnDeg.face);
-    const isSeen = (shot.pose.expression?.lidsClosed ?? 0) < CLOSED && Math.abs(turnedDeg) < PROFILE_DEG;
+    const isSeen = !eyesAreClosed(shot.pose) && Math.abs(turnedDeg) < PROFILE_DEG;
     let white = 0;
     for (const side of SIDES) {
       const eye = readings.eyes[side];

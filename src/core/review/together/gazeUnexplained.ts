@@ -1,13 +1,12 @@
 import { axesOf, rotationOf, type Figure } from '../../figure';
 import { dot, clamp, degrees, midpoint, SIDES, subtract, unit, type Vec3 } from '../../units';
 import type { Sight } from '../../picture';
+import { eyesAreClosed } from '../eyesAreClosed';
 import { pose, type Rule } from '../rule';
 import { facesAwayDeg, middleOf } from './beside';
 
 /** Eyes that pass what they could be on by more look at nothing that the picture shows, degrees (from memory). */
 const MOST_PAST_DEG = 14;
-/** Lids closed by more look at nothing, and are meant to. */
-const CLOSED = 0.6;
 
 /** The eyes of a face that is turned further from the lens are not seen, degrees. */
 const MOST_AWAY_DEG = 100;
@@ -42,7 +41,7 @@ export const gazeUnexplained: Rule = {
   weight: 0.45,
   measure(sight) {
     const { others, figure, shot } = sight;
-    if (others.length === 0 || (shot.pose.expression?.lidsClosed ?? 0) > CLOSED) return [];
+    if (others.length === 0 || eyesAreClosed(shot.pose)) return [];
     if (facesAwayDeg(sight, figure) > MOST_AWAY_DEG) return [];
     // eyes that do not reach are told by themselves
     if (figure.gaze.beyondDeg > 0) return [];
