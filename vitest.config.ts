@@ -27,7 +27,7 @@ export default defineConfig({
           include: ['tests/e2e/**/*.test.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,
-          fileParallelism: false,
+          maxWorkers: 2,
         },
       },
     ],
