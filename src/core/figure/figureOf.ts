@@ -1,5 +1,14 @@
 import { bindArmDirection, type Body, EYEBALL, headToBind, jointOn, JOINTS } from '../body';
-import { contactOf, legModes, poseSchema, SETTING_IDS, settingOf, withSetting, type Pose } from '../pose';
+import {
+  contactOf,
+  legModes,
+  limbContact,
+  poseSchema,
+  SETTING_IDS,
+  settingOf,
+  withSetting,
+  type Pose,
+} from '../pose';
 import { OWN_MARK, pointOfMark, type Mark, type Patch } from '../scene';
 import { aboutZeroDeg, subtract, degrees, SIDES, type Side, type Vec3 } from '../units';
 import { anchorOf } from './trunk/anchor';
@@ -160,6 +169,11 @@ function goOn(work: InWork): void {
   work.goals = asLaid(goals, work.arms);
 }
 
+/** Whether the body rests on a bent knee: on the heel, or on a foot that is laid on the seat. */
+function isKneePressed(said: Pose, side: Side): boolean {
+  return legModes(said)[side] === 'kneels' || limbContact(said, side, 'foot') !== undefined;
+}
+
 /** What is told of a body whose trunk and limbs are placed; its fingers close last. */
 export function finished({
   body,
@@ -198,6 +212,7 @@ export function finished({
         left: contactOf(said, 'left')?.kind === 'lean',
         right: contactOf(said, 'right')?.kind === 'lean',
       },
+      { left: isKneePressed(said, 'left'), right: isKneePressed(said, 'right') },
     ),
     turnDeg: {
       hips:

@@ -9,6 +9,6 @@ export { about, axesOf, rotationOf, TRANSFORM_STRIDE, turned } from './joints/fr
 export { pressFlesh, type Pressed } from './skin/flesh';
 export type { Rod } from './clearances/rods';
 export type { Foot } from './legs/stance';
-export type { JointMotion } from './told/motions';
+export { anglesBetween, type JointMotion } from './told/motions';
 export type { JointEffort } from './told/effort';
 export type { Balance } from './told/balance';

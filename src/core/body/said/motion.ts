@@ -10,7 +10,7 @@ export const MOTIONS = {
   hipExtension: { maxDeg: 30, words: 'leg drawn back' },
   hipAbduction: { maxDeg: 45, words: 'leg spread' },
   hipRotation: { maxDeg: 45, words: 'leg turned' },
-  kneeFlexion: { maxDeg: 135, words: 'knee bent' },
+  kneeFlexion: { maxDeg: 135, pressedDeg: 160, words: 'knee bent' },
   ankleDorsiflexion: { maxDeg: 20, words: 'foot drawn up' },
   anklePlantarFlexion: { maxDeg: 50, words: 'foot pointed' },
   neckFlexion: { maxDeg: 45, words: 'head bowed' },
@@ -21,8 +21,9 @@ export const MOTIONS = {
   trunkExtension: { maxDeg: 25, words: 'trunk bent back' },
   trunkLateralBend: { maxDeg: 35, words: 'trunk bent sideways' },
   trunkRotation: { maxDeg: 45, words: 'trunk twisted' },
-} as const satisfies Record<string, { maxDeg: number; words: string }>;
+} as const satisfies Record<string, { maxDeg: number; pressedDeg?: number; words: string }>;
 // American Academy of Orthopaedic Surgeons, normal adult ranges; neck rotation the middle of 60 to 80; from memory.
+// Sitting on the heels takes a knee to 150 to 165 degrees, by the weight on it; from memory.
 export type Motion = keyof typeof MOTIONS;
 export const MOTION_NAMES = Object.keys(MOTIONS) as Motion[];
 
@@ -94,13 +95,17 @@ export interface MotionRange {
 /**
  * Range of one movement of a sitter: the published range narrowed by the record. A movement that the record narrows
  * is comfortable all the way to what was said.
+ * @param isPressed whether the body's own weight takes the joint further than its muscles do.
  */
 export function motionRange(
   { motionLimits = [] }: { motionLimits?: readonly MotionLimit[] },
   motion: Motion,
   side: 'left' | 'right' | null = null,
+  isPressed = false,
 ): MotionRange {
-  let limitDeg: number = MOTIONS[motion].maxDeg;
+  const { maxDeg, pressedDeg = maxDeg }: { maxDeg: number; pressedDeg?: number } = MOTIONS[motion];
+  const freeDeg = isPressed ? pressedDeg : maxDeg;
+  let limitDeg = freeDeg;
   const because: MotionLimit[] = [];
   for (const name of motionLimits) {
     const limit = MOTION_LIMITS[name];
@@ -109,7 +114,7 @@ export function motionRange(
     because.push(name);
     limitDeg = Math.min(limitDeg, most);
   }
-  return { limitDeg, comfortDeg: Math.min(limitDeg, MOTIONS[motion].maxDeg * COMFORT_SHARE), because };
+  return { limitDeg, comfortDeg: Math.min(limitDeg, freeDeg * COMFORT_SHARE), because };
 }
 
 /** Whether the record says that somebody has a limit. */

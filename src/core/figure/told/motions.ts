@@ -1,4 +1,4 @@
-import { motionRange, type Body, type Motion, type MotionRange } from '../../body';
+import { motionRange, type Body, type JointName, type Motion, type MotionRange } from '../../body';
 import {
   clamp,
   degrees,
@@ -26,8 +26,12 @@ function inverse(q: Quat): Quat {
   return [-q[0], -q[1], -q[2], q[3]];
 }
 
-/** Turn to the left, bow forward and bend to the left of one frame against another, degrees. */
-function between(frames: Frames, from: 'pelvis' | 'spineHigh', to: 'spineHigh' | 'head') {
+/** Turn to the left, bow forward and bend to the left of one joint's frame against another's, degrees. */
+export function anglesBetween(
+  frames: Frames,
+  from: JointName,
+  to: JointName,
+): { turnDeg: number; bowDeg: number; bendDeg: number } {
   const back = inverse(rotationOf(frames, from));
   const inFrame = (v: Vec3) => turned(turned(v, rotationOf(frames, to)), back);
   const front = inFrame([0, 0, 1]);
@@ -71,15 +75,16 @@ export function motionsOf(
   points: FigurePoints,
   bends: { kneeDeg: Record<Side, number>; elbowDeg: Record<Side, number>; wristDeg: Record<Side, number> },
   bears: Record<Side, boolean>,
+  isKneePressed: Record<Side, boolean>,
 ): JointMotion[] {
   const out: JointMotion[] = [];
-  const put = (motion: Motion, deg: number, side: Side | null = null) => {
-    const range = motionRange(body.profile, motion, side);
+  const put = (motion: Motion, deg: number, side: Side | null = null, isPressed = false) => {
+    const range = motionRange(body.profile, motion, side, isPressed);
     const state = deg > range.limitDeg ? 'beyond' : deg > range.comfortDeg ? 'strained' : 'easy';
     out.push({ motion, side, deg, range, state });
   };
-  const neck = between(frames, 'spineHigh', 'head');
-  const trunk = between(frames, 'pelvis', 'spineHigh');
+  const neck = anglesBetween(frames, 'spineHigh', 'head');
+  const trunk = anglesBetween(frames, 'pelvis', 'spineHigh');
   put('neckRotation', Math.abs(neck.turnDeg));
   put(neck.bowDeg >= 0 ? 'neckFlexion' : 'neckExtension', Math.abs(neck.bowDeg));
   put('neckLateralBend', Math.abs(neck.bendDeg));
@@ -97,7 +102,7 @@ export function motionsOf(
     const thigh = thighMotion(frames, points.hips[side], points.knees[side], side);
     put(thigh.flexionDeg >= 0 ? 'hipFlexion' : 'hipExtension', Math.abs(thigh.flexionDeg), side);
     put('hipAbduction', Math.max(0, thigh.abductionDeg), side);
-    put('kneeFlexion', bends.kneeDeg[side], side);
+    put('kneeFlexion', bends.kneeDeg[side], side, isKneePressed[side]);
     put('elbowFlexion', bends.elbowDeg[side], side);
     // a hand that bears weight is pressed back further than the muscles take it
     if (!bears[side])
