@@ -143,7 +143,7 @@ function shapeOf(pose: Pose, side: Side): { flexion: FingerFlexion; closed: numb
   const said = pose.hands[side];
   if (!contact || said !== 'relaxed') return { flexion: SHAPES[said], closed: CLOSED[said] };
   const region = handRegion(contact);
-  if (region === 'fist') return { flexion: SHAPES.closedFist, closed: CLOSED.closedFist };
+  if (region === 'fist') return { flexion: SHAPES.chinRest, closed: CLOSED.chinRest };
   // in a pocket the thumb lies beside the fingers
   if (region !== 'palm' || (contact.to.endsWith('Pocket') && !contact.of))
     return { flexion: SHAPES.edgeSoft, closed: CLOSED.edgeSoft };
