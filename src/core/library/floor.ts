@@ -40,7 +40,8 @@ export const FLOOR_POSES: readonly Pose[] = [
     level: 2,
     legs: { left: 'lies', right: 'lies' },
     settings: {
-      hipsTurnLeftDeg: 20,
+      leftElbowSwivelDeg: -24,
+      hipsTurnLeftDeg: 50,
       leftKneeBendDeg: 118,
       leftKneeInDeg: -74,
       leftLegOutDeg: 10,
@@ -49,7 +50,7 @@ export const FLOOR_POSES: readonly Pose[] = [
       rightLegOutDeg: 30,
       hingeDeg: -2,
       bendLeftDeg: 6,
-      headTurnLeftDeg: -14,
+      headTurnLeftDeg: -44,
       headTiltLeftDeg: -4,
     },
     contacts: [on('right:palm', 'floor', 'lean', { left: -0.72, ahead: 0 }), on('left:palm', 'thighTop')],
@@ -57,7 +58,13 @@ export const FLOOR_POSES: readonly Pose[] = [
   }),
   said('Low kneel', 'Kneel and sit back on your heels, tall.', {
     support: 'kneelLow',
-    settings: { hipsTurnLeftDeg: 25, drawnUpShare: 0.9, headTurnLeftDeg: -18, faceForwardCm: 1 },
+    settings: {
+      leftElbowSwivelDeg: -32,
+      hipsTurnLeftDeg: 25,
+      drawnUpShare: 0.9,
+      headTurnLeftDeg: -18,
+      faceForwardCm: 1,
+    },
     contacts: [on('left:palm', 'thighTop'), on('right:palm', 'thighTop')],
     message: { presence: -0.2, openness: 0.2, formality: 0.2, movement: -0.7 },
   }),
@@ -66,6 +73,8 @@ export const FLOOR_POSES: readonly Pose[] = [
     level: 2,
     legs: { left: 'stands', right: 'kneels' },
     settings: {
+      rightArmForwardDeg: 6,
+      leftElbowSwivelDeg: 24,
       hipsTurnLeftDeg: 30,
       hingeDeg: 22,
       headTurnLeftDeg: -22,
@@ -99,6 +108,7 @@ export const FLOOR_POSES: readonly Pose[] = [
     level: 2,
     legs: { left: 'stands', right: 'stands' },
     settings: {
+      leftArmForwardDeg: -12,
       hipsTurnLeftDeg: 80,
       leftKneeBendDeg: 96,
       rightKneeBendDeg: 58,
@@ -115,6 +125,9 @@ export const FLOOR_POSES: readonly Pose[] = [
     level: 2,
     legs: { left: 'kneels', right: 'kneels' },
     settings: {
+      leftFingerCurlShare: 0,
+      headTurnLeftDeg: -30,
+      leftElbowSwivelDeg: 24,
       hipsTurnLeftDeg: 35,
       leftKneeBendDeg: 86,
       rightKneeBendDeg: 106,

@@ -21,7 +21,7 @@ export const IN_A_ROW: Record<RowCarriage, Pose> = {
       headTurnLeftDeg: 16,
       faceForwardCm: 1,
     },
-    contacts: [on('left:palm', 'shin'), on('right:palm', 'shin')],
+    contacts: [on('left:littleEdge', 'shin'), on('right:littleEdge', 'shin')],
     message: PLAIN,
   }),
   seated: said(
@@ -53,6 +53,7 @@ export const IN_A_ROW: Record<RowCarriage, Pose> = {
       hingeDeg: 4,
       drawnUpShare: 0.9,
       headTurnLeftDeg: 10,
+      rightElbowSwivelDeg: -24,
       faceForwardCm: 1.5,
     },
     contacts: [...ON_FOOTRESTS, on('left:palm', 'kneeTop'), on('right:palm', 'kneeTop')],

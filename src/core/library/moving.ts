@@ -6,6 +6,8 @@ export const MOVING_POSES: readonly Pose[] = [
   said('Along the quay', 'Walk towards me, slowly, and look up when I say so.', {
     level: 2,
     settings: {
+      rightArmOutDeg: 16,
+      leftArmOutDeg: 20,
       leftAheadFeet: 1.6,
       heelSpacingShoulders: 0.25,
       leftWeightShare: 0.62,
@@ -25,6 +27,7 @@ export const MOVING_POSES: readonly Pose[] = [
   said('Turn on the slip', 'Turn away, and come back with the shoulders last.', {
     level: 3,
     settings: {
+      rightKneeBendDeg: 13,
       hipsTurnLeftDeg: 60,
       twistLeftDeg: -34,
       leftWeightShare: 0.3,
@@ -35,7 +38,7 @@ export const MOVING_POSES: readonly Pose[] = [
       leftArmForwardDeg: 10,
       rightArmOutDeg: 22,
       rightArmForwardDeg: -20,
-      leftElbowBendDeg: 30,
+      leftElbowBendDeg: 38,
       rightElbowBendDeg: 30,
     },
     message: { presence: -0.1, openness: 0.5, formality: -0.4, movement: 0.8 },
@@ -49,7 +52,7 @@ export const MOVING_POSES: readonly Pose[] = [
       leftArmForwardDeg: 26,
       leftArmOutDeg: 6,
       leftElbowBendDeg: 82,
-      leftElbowSwivelDeg: 30,
+      leftElbowSwivelDeg: 54,
       headTurnLeftDeg: -14,
       faceForwardCm: 1.5,
       chinDownDeg: 4,

@@ -24,6 +24,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     level: 2,
     objects: [supportAt('wheelchair', { turnLeftDeg: -15 })],
     settings: {
+      rightElbowSwivelDeg: 8,
       hipsTurnLeftDeg: -15,
       seatDepthShare: 0.45,
       heelSpacingShoulders: 0.4,
@@ -40,6 +41,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     support: 'sit',
     objects: [supportAt('stump', { sizesM: { seatHeightM: 0.38, seatWidthM: 0.36 } })],
     settings: {
+      leftForearmTurnDeg: -52,
       hipsTurnLeftDeg: -20,
       seatDepthShare: 0,
       heelSpacingShoulders: 1,
@@ -58,12 +60,13 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     support: 'sit',
     objects: [supportAt('beanBag', { turnLeftDeg: 20 })],
     settings: {
-      hipsTurnLeftDeg: 20,
+      leftAheadFeet: 0.5,
+      hipsTurnLeftDeg: 40,
       seatDepthShare: 0.6,
       heelSpacingShoulders: 0.45,
       feetAheadFeet: 1,
       hingeDeg: -10,
-      headTurnLeftDeg: -16,
+      headTurnLeftDeg: -36,
       headTiltLeftDeg: 4,
       faceForwardCm: 1.5,
     },
@@ -74,6 +77,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     support: 'lean',
     objects: [supportAt('doorFrame', { leftM: 0.14 })],
     settings: {
+      leftArmForwardDeg: -12,
       hipsTurnLeftDeg: 14,
       leanLeftDeg: -4,
       leftWeightShare: 0.65,
@@ -83,7 +87,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
       faceForwardCm: 1.5,
       leftArmOutDeg: 12,
       leftElbowBendDeg: 26,
-      rightArmForwardDeg: 14,
+      rightArmForwardDeg: 38,
       rightArmOutDeg: 0,
       rightElbowBendDeg: 16,
       rightForearmTurnDeg: -60,
@@ -96,6 +100,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     objects: [supportAt('mat')],
     legs: { left: 'stands', right: 'lies' },
     settings: {
+      rightElbowSwivelDeg: 16,
       hipsTurnLeftDeg: 24,
       leftKneeBendDeg: 104,
       rightKneeBendDeg: 112,
@@ -112,6 +117,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     level: 2,
     objects: [supportAt('ball', { leftM: 0.12, aheadM: 0.32 })],
     settings: {
+      rightKneeBendDeg: 23,
       hipsTurnLeftDeg: 16,
       leftWeightShare: 0.2,
       leftKneeBendDeg: 60,
@@ -119,7 +125,7 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
       rightFootOutDeg: 25,
       headTurnLeftDeg: -14,
       faceForwardCm: 1.5,
-      rightArmOutDeg: 14,
+      rightArmOutDeg: 22,
       rightElbowBendDeg: 28,
     },
     contacts: [on('left:foot', 'top', 'rest', { left: 0, ahead: 0 }), on('left:palm', 'thighTop')],

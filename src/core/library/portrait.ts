@@ -34,10 +34,11 @@ export const PORTRAIT_POSES: readonly Pose[] = [
   said('Over the shoulder', 'Your back to me, then the nose, then the eyes.', {
     level: 2,
     settings: {
+      leftFootOutDeg: 20,
       hipsTurnLeftDeg: 118,
       leftWeightShare: 0.35,
       leftKneeBendDeg: 12,
-      twistLeftDeg: -16,
+      twistLeftDeg: -31,
       headTurnLeftDeg: -62,
       chinDownDeg: 2,
       faceForwardCm: 0,

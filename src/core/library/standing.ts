@@ -14,7 +14,7 @@ export const STANDING_POSES: readonly Pose[] = [
       rightFootOutDeg: 25,
       headTurnLeftDeg: -14,
       leftArmOutDeg: 14,
-      rightArmOutDeg: 14,
+      rightArmOutDeg: 26,
       leftElbowBendDeg: 24,
       rightElbowBendDeg: 20,
       faceForwardCm: 1,
@@ -53,6 +53,7 @@ export const STANDING_POSES: readonly Pose[] = [
       ...neutralPose('Hand in the pocket'),
       words: 'As you stand when nobody needs you for a minute.',
       settings: {
+        leftAheadFeet: 0.25,
         hipsTurnLeftDeg: 26,
         leftWeightShare: 0.25,
         leftKneeBendDeg: 14,
@@ -76,6 +77,7 @@ export const STANDING_POSES: readonly Pose[] = [
       words: 'Keep warm for a moment, shoulders low.',
       level: 2,
       settings: {
+        leftAheadFeet: 0.25,
         hipsTurnLeftDeg: 32,
         leftWeightShare: 0.22,
         leftKneeBendDeg: 18,
@@ -120,6 +122,7 @@ export const STANDING_POSES: readonly Pose[] = [
     level: 2,
     crossed: { how: 'ankles', over: 'left' },
     settings: {
+      leftElbowSwivelDeg: -32,
       hipsTurnLeftDeg: 16,
       leftWeightShare: 0.12,
       leftKneeBendDeg: 24,

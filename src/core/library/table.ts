@@ -56,7 +56,7 @@ export const TABLE_POSES: readonly Pose[] = [
       hingeDeg: 20,
       headTurnLeftDeg: -12,
       faceForwardCm: 2,
-      rightArmOutDeg: 14,
+      rightArmOutDeg: 26,
       rightElbowBendDeg: 24,
     },
     contacts: [
@@ -69,6 +69,7 @@ export const TABLE_POSES: readonly Pose[] = [
     support: 'perch',
     objects: [supportAt('table', { turnLeftDeg: 20, aheadM: -0.2, sizesM: { heightM: 0.74, depthM: 0.5 } })],
     settings: {
+      drawnUpShare: 0.8,
       hipsTurnLeftDeg: 20,
       seatDepthShare: 0.05,
       feetAheadFeet: 0.5,
@@ -76,7 +77,10 @@ export const TABLE_POSES: readonly Pose[] = [
       headTurnLeftDeg: -14,
       faceForwardCm: 1.5,
     },
-    contacts: [on('left:palm', 'seatFront', 'lean', { left: 0.85, ahead: 0 }), on('right:palm', 'thighTop')],
+    contacts: [
+      on('left:palm', 'seatFront', 'lean', { left: 0.85, ahead: 0 }),
+      on('right:littleEdge', 'thighTop'),
+    ],
     message: { presence: 0.3, openness: 0.5, formality: -0.2, movement: -0.4 },
   }),
 ];
