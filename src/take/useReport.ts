@@ -1,7 +1,7 @@
 'use client';
 
 import { proxy } from 'comlink';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import type { SoloShot } from '@/core/shot';
@@ -21,28 +21,50 @@ export interface Reported {
   recomputes: number;
 }
 
-/**
- * Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept.
- * @param preview each report brings a picture of the shot.
- * @param isQuick whether it is a step of a drag.
- */
+/** What a report is asked for besides. */
+interface Asked {
+  /** Each report brings a picture of the shot. */
+  preview?: PreviewWanted | null;
+  /** Whether it is a step of a drag. */
+  isQuick?: boolean;
+  /** Whose picture it is: what was found in it stands until it is clearly mended. */
+  of?: string;
+}
+
+/** Keeps what was found in the picture that is worked on, to be told with the next question. */
+function useStanding(of: string) {
+  const last = useRef<{ of: string; ids: readonly string[] }>({ of, ids: [] });
+  return useMemo(
+    () => ({
+      ids: () => (last.current.of === of ? last.current.ids : []),
+      keep: ({ findings }: ShotReport) => {
+        last.current = { of, ids: findings.map((f) => f.id) };
+      },
+    }),
+    [of],
+  );
+}
+
+/** Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept. */
 export function useReport(
   profile: BodyProfile | undefined,
   shot: SoloShot | undefined,
   wanted: WantedRanges,
   ground: Ground,
-  preview: PreviewWanted | null = null,
-  isQuick = false,
+  { preview = null, isQuick = false, of = '' }: Asked = {},
 ): Reported {
+  const standing = useStanding(of);
   const ask = useMemo(
     () =>
       profile && shot
-        ? async () => ({
-            report: await studio('live').recompute(profile, shot, wanted, ground, { preview, isQuick }),
-            shot,
-          })
+        ? async () => {
+            const options = { preview, isQuick, standing: standing.ids() };
+            const report = await studio('live').recompute(profile, shot, wanted, ground, options);
+            standing.keep(report);
+            return { report, shot };
+          }
         : null,
-    [profile, shot, wanted, ground, preview, isQuick],
+    [profile, shot, wanted, ground, preview, isQuick, standing],
   );
   const { value, refused, busy, answers } = useNewest(ask);
   return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };

@@ -24,6 +24,8 @@ export interface RecomputeOptions {
   preview: PreviewWanted | null;
   /** Whether it is a step of a drag: people who touch may go on from the step before. */
   isQuick: boolean;
+  /** Ids of what was found in the picture before: it stands until it is clearly mended. */
+  standing?: readonly string[];
 }
 
 /** Soles on the floor: where heels and toes are, set frame, metres. */

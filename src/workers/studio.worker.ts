@@ -60,13 +60,7 @@ import { database, keepPicture, keptPicture, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
-import {
-  reportOf,
-  type PictureBytes,
-  type PreviewWanted,
-  type RecomputeOptions,
-  type ShotReport,
-} from './shotReport';
+import { reportOf, type PictureBytes, type RecomputeOptions, type ShotReport } from './shotReport';
 import { measuredBody, onFineSet, onSet, surfaceFor } from './standIns';
 import { wholeFigureShot } from './wholeFigure';
 
@@ -137,10 +131,10 @@ function recomputed(
   shot: SoloShot,
   wanted: WantedRanges,
   ground: Ground,
-  { preview: wantedPreview, isQuick }: RecomputeOptions,
+  options: RecomputeOptions,
 ): ShotReport {
-  const report = () => reported(standIn, shot, wanted, ground, wantedPreview);
-  return isQuick ? quickly(standIn, report) : report();
+  const report = () => reported(standIn, shot, wanted, ground, options);
+  return options.isQuick ? quickly(standIn, report) : report();
 }
 
 function reported(
@@ -148,12 +142,12 @@ function reported(
   shot: SoloShot,
   wanted: WantedRanges,
   ground: Ground,
-  wantedPreview: PreviewWanted | null,
+  { preview: wantedPreview, standing }: RecomputeOptions,
 ): ShotReport {
   const start = performance.now();
   const isLit = wantedPreview !== null;
   const sight = seeShot(standIn, shot, { ground, lit: isLit, isGroundCoarse: isLit });
-  const findings = review(sight, wanted);
+  const findings = review(sight, wanted, new Set(standing));
   const report = reportOf(sight, findings, performance.now() - start);
   if (!wantedPreview) return report;
   const stops = shownStops(wantedPreview.exposure, shot, sight.meteredAt);

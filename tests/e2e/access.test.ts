@@ -13,6 +13,8 @@ const PLACES: [name: string, path: string, ready: string, size: Size][] = [
   ['People on a phone', '/people', 'ul[aria-label="People"] button', PHONE_SIZE],
   ['Brief', `/brief${QUERY}`, 'tr[data-target]', DESK_SIZE],
   ['Brief on a phone', `/brief${QUERY}`, 'tr[data-target]', PHONE_SIZE],
+  ['Rules', '/rules', 'li[data-rule="fist"] canvas[data-state="drawn"]', DESK_SIZE],
+  ['Rules on a phone', '/rules', 'li[data-rule]', PHONE_SIZE],
   ['Preparation sheet', `/sheet${QUERY}&for=client`, '[data-testid="sheet"] li', DESK_SIZE],
   ['Set sheet on a phone', `/sheet${QUERY}&for=set`, '[data-testid="sheet"] li', PHONE_SIZE],
   ['Checklist on a phone', `/sheet${QUERY}&for=photographer`, '[data-testid="sheet"] li', PHONE_SIZE],
@@ -156,6 +158,7 @@ it('a finding is mended with the keyboard alone', async () => {
   await gilvo.pose(3);
   await gilvo.click('button[title^="feet:"]');
   await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-20'));
+  await gilvo.unfold('toes-in:left');
   const mend = gilvo.driver.findElement(By.css('[data-finding="toes-in:left"] button.act'));
   await gilvo.andSeen(() => mend.sendKeys(Key.ENTER));
   expect(await gilvo.findings()).not.toContain('toes-in:left');

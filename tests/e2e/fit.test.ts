@@ -106,6 +106,7 @@ const PLACES: [path: string, ready: string][] = [
   [`/brief${QUERY}`, 'tr[data-target]'],
   [`/set${QUERY}&take=demo-take-1`, 'section[aria-label="What fits here"] tbody tr'],
   [POSE, '[data-testid="findings"]'],
+  ['/rules', 'li[data-rule]'],
   [`/run${QUERY}`, 'li[data-take]'],
   [`/direct${QUERY}`, 'main'],
   [`/sheet${QUERY}&for=set`, '[data-testid="sheet"] li'],

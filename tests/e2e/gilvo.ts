@@ -127,11 +127,21 @@ export class Gilvo {
     await drawn(this.driver);
   }
 
-  /** Ids of the open findings. */
+  /** Ids of the open findings, in the order of the work; several words of an id stay together. */
   async findings(): Promise<string[]> {
     return this.driver.executeScript<string[]>(
-      'return [...document.querySelectorAll("[data-testid=findings] [data-finding]")].map((e) => e.dataset.finding)',
+      'return document.querySelector("[data-testid=findings]").dataset.all.split("|").filter(Boolean)',
     );
+  }
+
+  /** Unfolds a finding, whether it is told at all or folded to a line. */
+  async unfold(id: string): Promise<void> {
+    const line = `[data-finding="${id}"]`;
+    const isTold = () =>
+      this.driver.executeScript<boolean>('return !!document.querySelector(arguments[0])', line);
+    if (!(await isTold())) await this.click('[data-testid="findings"] + button');
+    const folded = await this.driver.findElements(By.css(`${line} h3 button[aria-expanded="false"]`));
+    await folded[0]?.click();
   }
 
   /** Waits until everything that was edited is in the store. */

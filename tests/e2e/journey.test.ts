@@ -121,6 +121,7 @@ it('says what is wrong with a figure, and one press mends it', async () => {
   await gilvo.click('button[title^="feet:"]');
   await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-25'));
   expect(await gilvo.findings()).toContain('toes-in:left');
+  await gilvo.unfold('toes-in:left');
   expect(await gilvo.text('[data-finding="toes-in:left"]')).toContain('-25 ° out');
   await gilvo.andSeen(() => gilvo.press('Mend', '//*[@data-finding="toes-in:left"]'));
   expect(await gilvo.findings()).not.toContain('toes-in:left');
@@ -134,6 +135,7 @@ it('says what is wrong with a figure, and one press mends it', async () => {
 it('accepts a finding as meant, with a reason that stays', async () => {
   await gilvo.click('button[title^="feet:"]');
   await gilvo.andSeen(() => gilvo.type('right foot turned out, °', '-30'));
+  await gilvo.unfold('toes-in:right');
   await gilvo.press('Meant', '//*[@data-finding="toes-in:right"]');
   await (await gilvo.one('input[name="reason"]')).sendKeys('shy on purpose', Key.ENTER);
   await gilvo.until(

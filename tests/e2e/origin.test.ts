@@ -20,7 +20,7 @@ it('no request leaves the origin, in any place', async () => {
 
 it('every page comes with a strict policy, and no page breaks it', async () => {
   const nonces = new Set<string>();
-  const paths = ['/', '/people', '/brief', '/sheet', '/set', '/pose', '/run', '/direct'];
+  const paths = ['/', '/people', '/brief', '/sheet', '/set', '/pose', '/run', '/direct', '/rules'];
   for (const path of paths) {
     const { headers } = await fetch(gilvo.server.origin + path);
     const policy = Object.fromEntries(

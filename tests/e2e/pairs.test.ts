@@ -15,6 +15,7 @@ it('what is wrong between two is told, and one press mends it and nothing of the
   // the first of the two stands on the left: a head that tilts left leans away
   await gilvo.andSeen(() => gilvo.type('head tilted left, °', '16'));
   expect(await gilvo.findings()).toContain('heads-apart');
+  await gilvo.unfold('heads-apart');
   await gilvo.andSeen(() => gilvo.press('Mend', '//*[@data-finding="heads-apart"]'));
   expect(await gilvo.findings()).not.toContain('heads-apart');
   await gilvo.saved();

@@ -177,6 +177,7 @@ describe('from an empty start', () => {
     const formal = await gilvo.one('input[aria-label="easy to formal"]');
     await formal.sendKeys(Key.ARROW_LEFT);
     await right('scale by key', (l) => l.message?.formality === 0.5);
+    await gilvo.press('shoulders');
     const least = measure('shoulders turned from the lens, at least, °');
     expect(Number(await gilvo.fieldValue('shoulders turned from the lens, at least, °'))).toBeCloseTo(6.8, 5);
     await gilvo.fill(least, '200');

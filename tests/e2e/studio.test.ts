@@ -83,6 +83,7 @@ describe('overlays', () => {
     await gilvo.pose(1);
     await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-20'));
     await gilvo.click('button[title^="gaze:"]');
+    await gilvo.unfold('toes-in:left');
     await gilvo.press('Show', '//*[@data-finding="toes-in:left"]');
     expect(await gilvo.text('[data-testid="pose-place"] > section h2')).toBe('Feet');
     await gilvo.press('Say it', '//*[@data-finding="toes-in:left"]');
@@ -171,7 +172,7 @@ it('a sitting of one’s own goes from the desk to the set', async () => {
   await gilvo.click('article[aria-label="New sitting"] a.act');
   await drawn(gilvo.driver);
   // the quiet stance has things to mend, and every one of them can be mended
-  for (let i = 0; i < 6 && (await gilvo.findings()).length > 0; i++)
+  for (let i = 0; i < 12 && (await gilvo.findings()).length > 0; i++)
     await gilvo.andSeen(() => gilvo.press('Mend', '(//*[@data-finding])[1]'));
   expect(await gilvo.findings()).toEqual([]);
   await gilvo.saved();

@@ -17,7 +17,7 @@ import { LookPart } from './look/LookPart';
 import { LooksBar } from './LooksBar';
 import { PeopleOfSitting } from './PeopleOfSitting';
 import { SittingPart } from './SittingPart';
-import { TargetTable } from './TargetTable';
+import { TargetTable } from './targets/TargetTable';
 
 /** The looks of a sitting as they are edited: which is open, which was just removed, and whether it was kept. */
 function useLooks({ sitting }: WholeSitting) {

@@ -92,7 +92,11 @@ function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
     card,
     setCardLost,
     setDrawn,
-    ...useReport(profile, chosen, wanted, ground, preview, dragging && chosen?.among !== undefined),
+    ...useReport(profile, chosen, wanted, ground, {
+      preview,
+      isQuick: dragging && chosen?.among !== undefined,
+      of: `${take.id} ${role}`,
+    }),
   };
 }
 

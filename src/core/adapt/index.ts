@@ -1,4 +1,5 @@
-export { mend, type MendChange, type MendResult, type MendWishes, type StuckWhy } from './mend';
+export { mend, type MendResult, type MendWishes, type StuckWhy } from './mend';
+export type { MendChange } from './mendAxis';
 export { dragged, handlePoint, HANDLES, type Handle } from './handles';
 export { whatReaches, type ReachingChange } from './reaching';
 export { lightFor, SOUGHT_PATTERNS, type LightGoal, type LightProposal } from './lightFor';

@@ -2,25 +2,10 @@ import { wantedRanges, type WantedRanges } from '../brief';
 import { quickly, seeShot, type Sight, type StandIn } from '../picture';
 import type { SoloShot } from '../shot';
 import type { Ground } from '../scene';
-import { settingOf, type Station } from '../pose';
-import {
-  outside,
-  review,
-  RULES,
-  type Finding,
-  type Measurement,
-  type MendVariable,
-  type Rule,
-} from '../review';
+import type { Station } from '../pose';
+import { GRADES, review, RULES, shortOfClear, type Finding, type Measurement, type Rule } from '../review';
 import { harmToOthers, RAISED } from './harmToOthers';
-import { axisOf, canChange, inRange, isHeld, moved, valueAt, type Axis } from './mendAxis';
-
-/** One number a mend changed. */
-export interface MendChange {
-  variable: MendVariable;
-  from: number;
-  to: number;
-}
+import { axisOf, canChange, changesOf, inRange, isHeld, moved, type Axis, type MendChange } from './mendAxis';
 
 /**
  * Why a finding is not mended: every change would raise another, its stations are held, no number would mend it, or
@@ -58,6 +43,9 @@ interface Trial {
 /** Most changes in one mend, and most first changes for which a second is looked for. */
 const MOST_CHANGES = 3;
 const FIRST_CHANGES = 3;
+
+/** A change that leaves more than this share of a fault is no way to go on from (from memory). */
+const WORTH_GOING = 0.8;
 
 /** One search for a mend: what was found before, and how often a picture was taken. */
 interface Search {
@@ -137,43 +125,70 @@ interface Way {
   cost: number;
 }
 
+/** The way of one trial. */
+function wayOf(shot: SoloShot, { axis, steps, sight, cost }: Trial): Way {
+  return { shot: sight.shot, changes: changesOf(shot, axis, steps, sight.shot), cost };
+}
+
+/** One way, and another after it. */
+function andThen(first: Way, rest: Way): Way {
+  return { shot: rest.shot, changes: [...first.changes, ...rest.changes], cost: first.cost + rest.cost };
+}
+
 /** The cheapest way found to clear one finding with at most `most` changes; null when there is none. */
 function clear(search: Search, shot: SoloShot, finding: Finding, most: number): Way | null {
-  const { best, others } = singleChange(search, shot, finding);
-  if (best) return { shot: best.sight.shot, changes: changesOf(shot, best), cost: best.cost };
+  const tried = singleChange(search, shot, finding);
+  if (tried.best) return wayOf(shot, tried.best);
   if (most <= 1) return null;
+  return (
+    clearWithWhatItRaises(search, shot, tried.others, most) ??
+    clearOnTheWay(search, shot, finding, tried, most)
+  );
+}
+
+/** Changes that clear a finding but raise another are followed by one that clears that. */
+function clearWithWhatItRaises(search: Search, shot: SoloShot, others: Trial[], most: number): Way | null {
   others.sort((a, b) => a.cost - b.cost);
   let way: Way | null = null;
   for (const first of others.filter((t) => t.raised.length < most).slice(0, FIRST_CHANGES)) {
     if (way && first.cost >= way.cost) break;
     const rest = clear(search, first.sight.shot, first.raised[0]!, most - 1);
-    const cost = first.cost + (rest?.cost ?? Infinity);
-    if (rest && (!way || cost < way.cost))
-      way = { shot: rest.shot, changes: [...changesOf(shot, first), ...rest.changes], cost };
+    const whole = rest && andThen(wayOf(shot, first), rest);
+    if (whole && (!way || whole.cost < way.cost)) way = whole;
   }
   return way;
 }
 
-/** The change of a trial, and with it what moved against it. */
-function changesOf(before: SoloShot, { axis, steps, sight }: Trial): MendChange[] {
-  const { variable } = axis;
-  const main: MendChange = { variable, from: axis.from, to: valueAt(axis, steps) };
-  if (variable.on !== 'pose' || !variable.holds) return [main];
-  const id = variable.holds;
-  const [from, to] = [settingOf(before.pose, id), settingOf(sight.shot.pose, id)];
-  return from === to ? [main] : [main, { variable: { on: 'pose', id }, from, to }];
+/** Where nothing clears a finding alone, what comes nearest goes first and something else does the rest. */
+function clearOnTheWay(
+  search: Search,
+  shot: SoloShot,
+  finding: Finding,
+  { nearest }: Tried,
+  most: number,
+): Way | null {
+  if (!nearest || nearest.off > WORTH_GOING * shortOfClear(finding.measurement)) return null;
+  const { wanted } = search;
+  const now = review(nearest.sight, wanted).find((f) => f.id === finding.id);
+  const rest = now && clear(search, nearest.sight.shot, now, most - 1);
+  return rest ? andThen(wayOf(shot, nearest), rest) : null;
 }
 
-/** How far a measurement still lies outside; what is no longer seen is not mended. */
+/** How far a measurement still is from being clearly mended; what is no longer seen is not mended. */
 function stillOff(measurement: Measurement | undefined, before: Measurement): number {
   if (!measurement || (measurement.of ?? 0) < (before.of ?? 0)) return Infinity;
-  return outside(measurement);
+  return shortOfClear(measurement);
 }
 
-/** Findings that a changed shot has, or has worse, besides the one that is mended. */
+/** Whether one finding matters as much as another or more. */
+function weighsAsMuch({ grade }: Finding, than: Finding): boolean {
+  return GRADES.indexOf(grade) <= GRADES.indexOf(than.grade);
+}
+
+/** Findings that a changed shot has, or has worse, besides the one that is mended, and that matter as much. */
 function raisedBy({ wanted, before }: Search, sight: Sight, finding: Finding): Finding[] {
   return review(sight, wanted).filter(
-    (f) => f.id !== finding.id && f.severity > (before.get(f.id) ?? -1) + RAISED,
+    (f) => f.id !== finding.id && weighsAsMuch(f, finding) && f.severity > (before.get(f.id) ?? -1) + RAISED,
   );
 }
 
@@ -214,6 +229,8 @@ function seen({ standIn, ground }: Search, shot: SoloShot): Sight | null {
 interface Tried {
   best: Trial | null;
   others: Trial[];
+  /** What comes nearest to clearing it, where nothing does. */
+  nearest: Trial | null;
 }
 
 /** Tries one number outwards, as long as it can be cheaper than what was found before. */
@@ -238,20 +255,34 @@ function alongAxis(
   let found = orderOfTrial(finding, tryAt).find((steps) => Math.abs(steps) <= limit && clean(steps));
   while (found !== undefined && Math.abs(found) > 1 && clean(found - Math.sign(found)))
     found -= Math.sign(found);
-  if (found !== undefined) return { best: tryAt(found), others: [] };
-  return { best: null, others: [...taken.values()].filter((t): t is Trial => t !== null && t.off <= 0) };
+  if (found !== undefined) return { best: tryAt(found), others: [], nearest: null };
+  const trials = [...taken.values()].filter((t) => t !== null);
+  return {
+    best: null,
+    others: trials.filter((t) => t.off <= 0),
+    nearest: nearestOf(trials.filter((t) => t.off > 0 && Number.isFinite(t.off))),
+  };
+}
+
+/** The trial that leaves least of a fault; of two alike the cheaper one. */
+function nearestOf(trials: readonly Trial[]): Trial | null {
+  return trials.reduce<Trial | null>(
+    (a, b) => (a && (a.off < b.off || (a.off === b.off && a.cost <= b.cost)) ? a : b),
+    null,
+  );
 }
 
 /** The cheapest single change that clears a finding cleanly, and those that clear it but raise others. */
 function singleChange(search: Search, shot: SoloShot, finding: Finding): Tried {
   const rule = RULES.find((r) => r.id === finding.ruleId);
-  const all: Tried = { best: null, others: [] };
+  const all: Tried = { best: null, others: [], nearest: null };
   if (!rule) return all;
   for (const variable of finding.measurement.variables) {
     if (!canChange(shot, variable, search.held)) continue;
     const tried = alongAxis(search, shot, rule, finding, axisOf(shot, variable), all.best);
     all.best = tried.best ?? all.best;
     all.others.push(...tried.others);
+    all.nearest = nearestOf([all.nearest, tried.nearest].filter((t) => t !== null));
   }
   return all;
 }
@@ -261,7 +292,7 @@ function singleChange(search: Search, shot: SoloShot, finding: Finding): Tried {
  * crossing outwards on that side; else alternately outwards on both sides.
  */
 function orderOfTrial(finding: Finding, tryAt: (steps: number) => Trial | null): number[] {
-  const start = outside(finding.measurement);
+  const start = shortOfClear(finding.measurement);
   const plus = tryAt(1)?.off ?? Infinity;
   const minus = tryAt(-1)?.off ?? Infinity;
   const sign = plus <= minus ? 1 : -1;

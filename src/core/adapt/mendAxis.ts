@@ -1,8 +1,22 @@
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
 import type { SoloShot } from '../shot';
-import { isOnFeet, settingOf, SETTINGS, withHeld, withSetting, type Pose, type Station } from '../pose';
-import type { MendVariable } from '../review';
+import {
+  contactOf,
+  isOnFeet,
+  isOnSeat,
+  settingOf,
+  SETTINGS,
+  withContact,
+  withHeld,
+  withSetting,
+  type ContactTarget,
+  type HandShape,
+  type Pose,
+  type SettingId,
+  type Station,
+} from '../pose';
+import type { MendNumber, MendVariable } from '../review';
 import {
   MARK_LEVEL_RANGE,
   MARK_NUMBERS,
@@ -11,18 +25,29 @@ import {
   type Mark,
   type MarkNumber,
 } from '../scene';
-import { clamp } from '../units';
+import { aboutZeroDeg, clamp } from '../units';
 
-/** One number that a mend may change, as the search sees it: where it is, its steps and ends, what a step costs. */
-export interface Axis {
-  variable: MendVariable;
+type Of<On extends MendVariable['on']> = Extract<MendVariable, { on: On }>;
+
+/** Where a number is, its comfortable step, its ends, and the seconds that a step costs. */
+interface Steps {
   from: number;
   step: number;
   min: number;
   max: number;
-  /** Seconds of a step, against which the search weighs one change with another. */
   seconds: number;
 }
+
+/** One thing that a mend may change, as the search sees it. A choice is counted by its place in the order of trial. */
+export interface Axis extends Steps {
+  variable: MendVariable;
+}
+
+/** What a mend changed: a number, or what was chosen, by its id. */
+export type MendChange =
+  | { kind: 'number'; variable: MendNumber; from: number; to: number }
+  | { kind: 'handShape'; variable: Of<'handShape'>; from: HandShape; to: HandShape }
+  | { kind: 'handPlace'; variable: Of<'handPlace'>; from: ContactTarget | null; to: ContactTarget | null };
 
 /**
  * Seconds that one step of the camera or of the key costs, against the settings' own figures: a step aside, not the
@@ -30,6 +55,12 @@ export interface Axis {
  */
 const CAMERA_SECONDS = 1.2;
 const KEY_SECONDS = 1.5;
+/** A step aside, a turn on the spot, and a seat that is turned with its sitter (common practice). */
+const MARK_SECONDS = 1.5;
+const SEAT_SECONDS = 2.5;
+/** Another shape of a hand is said in a breath; another place for it takes the arm along (common practice). */
+const SHAPE_SECONDS = 2;
+const PLACE_SECONDS = 4;
 
 /** Comfortable steps of the camera and of the key: as far as one goes before one looks again (common practice). */
 const CAMERA_STEPS: Record<CameraNumber, number> = {
@@ -46,53 +77,148 @@ const KEY_STEPS: Record<KeyNumber, number> = {
   sizeM: KEY_RANGES.sizeM.step,
   ambientShare: KEY_RANGES.ambientShare.step,
 };
-
-/** A step aside, and a turn on the spot (common practice). */
-const MARK_SECONDS = 1.5;
 const MARK_STEPS: Record<MarkNumber, number> = {
   leftM: 0.06,
   aheadM: 0.06,
   turnLeftDeg: MARK_TURN_RANGE.step,
   levelM: MARK_LEVEL_RANGE.step,
 };
+const SEAT_STEP_DEG = 10;
+
+/** How one kind of thing is changed. */
+interface Kind<V extends MendVariable> {
+  steps(shot: SoloShot, variable: V): Steps;
+  /** The shot with it at another value; of a choice the value is its place in the order. */
+  moved(shot: SoloShot, variable: V, value: number): SoloShot;
+  /** Whether it can be changed in a shot at all. */
+  applies?(shot: SoloShot, variable: V): boolean;
+}
+
+/** What may be chosen besides what is. */
+function others<T>(among: readonly T[], now: T | null): T[] {
+  return among.filter((one) => one !== now);
+}
+
+const placeOf = ({ pose }: SoloShot, { side }: Of<'handPlace'>) => contactOf(pose, side)?.to ?? null;
+const choices = (count: number, seconds: number): Steps => ({
+  from: 0,
+  step: 1,
+  min: 0,
+  max: count,
+  seconds,
+});
+
+/** A setting moved by as much as another was, within its range. */
+function carriedAlong(pose: Pose, id: SettingId | undefined, by: number): Pose {
+  if (!id) return pose;
+  const { min, max } = SETTINGS[id];
+  return withSetting(pose, id, clamp(settingOf(pose, id) + by, min, max));
+}
+
+const KINDS: { readonly [On in MendVariable['on']]: Kind<Of<On>> } = {
+  pose: {
+    steps: ({ pose }, { id }) => {
+      const { step, min, max, secondsPerStep: seconds } = SETTINGS[id];
+      return { from: settingOf(pose, id), step, min, max, seconds };
+    },
+    moved: (shot, { id, holds, along }, value) => {
+      const by = value - settingOf(shot.pose, id);
+      const pose = carriedAlong(withSetting(shot.pose, id, value), holds, -by);
+      return { ...shot, pose: carriedAlong(pose, along, by) };
+    },
+  },
+  light: {
+    steps: ({ light }, { name }) => {
+      const { min, max } = KEY_RANGES[name];
+      return { from: light[name], step: KEY_STEPS[name], min, max, seconds: KEY_SECONDS };
+    },
+    moved: (shot, { name }, value) => ({ ...shot, light: { ...shot.light, [name]: value } }),
+    applies: ({ light }) => canBeMoved(light),
+  },
+  camera: {
+    steps: ({ camera }, { name }) => {
+      const { min, max } = CAMERA_RANGES[name];
+      return { from: camera[name], step: CAMERA_STEPS[name], min, max, seconds: CAMERA_SECONDS };
+    },
+    moved: (shot, { name }, value) => ({ ...shot, camera: { ...shot.camera, [name]: value } }),
+  },
+  mark: {
+    steps: (shot, { name }) => {
+      const { min, max } = MARK_NUMBERS[name];
+      return { from: markOf(shot)[name] ?? 0, step: MARK_STEPS[name], min, max, seconds: MARK_SECONDS };
+    },
+    moved: (shot, { name }, value) => ({ ...shot, mark: { ...markOf(shot), [name]: value } }),
+    // whoever sits stays on the seat
+    applies: ({ pose }) => isOnFeet(pose.support),
+  },
+  seat: {
+    steps: ({ pose }) => ({
+      from: pose.objects?.[0]?.turnLeftDeg ?? 0,
+      step: SEAT_STEP_DEG,
+      min: -180,
+      max: 180,
+      seconds: SEAT_SECONDS,
+    }),
+    moved: seatTurned,
+    applies: ({ pose }) => isOnSeat(pose.support) && (pose.objects?.length ?? 0) > 0,
+  },
+  handShape: {
+    steps: ({ pose }, { side, among }) => choices(others(among, pose.hands[side]).length, SHAPE_SECONDS),
+    moved: (shot, { side, among }, at) => {
+      const shape = others(among, shot.pose.hands[side])[at - 1] ?? shot.pose.hands[side];
+      return { ...shot, pose: { ...shot.pose, hands: { ...shot.pose.hands, [side]: shape } } };
+    },
+  },
+  handPlace: {
+    steps: (shot, variable) => choices(others(variable.among, placeOf(shot, variable)).length, PLACE_SECONDS),
+    moved: (shot, variable, at) => {
+      const now = placeOf(shot, variable);
+      const to = at === 0 ? now : (others(variable.among, now)[at - 1] ?? null);
+      return to === now ? shot : { ...shot, pose: withContact(shot.pose, variable.side, to) };
+    },
+    // what bears, holds on or lies on somebody else is not taken away
+    applies: ({ pose }, { side }) => {
+      const contact = contactOf(pose, side);
+      return !contact || (!contact.of && contact.kind !== 'lean' && contact.kind !== 'grip');
+    },
+  },
+};
+
+function seatTurned(shot: SoloShot, _: Of<'seat'>, value: number): SoloShot {
+  const [seat, ...rest] = shot.pose.objects ?? [];
+  if (!seat) return shot;
+  const by = value - seat.turnLeftDeg;
+  const turned = withSetting(
+    shot.pose,
+    'hipsTurnLeftDeg',
+    aboutZeroDeg(settingOf(shot.pose, 'hipsTurnLeftDeg') + by),
+  );
+  const pose = carriedAlong(turned, 'headTurnLeftDeg', -by);
+  return { ...shot, pose: { ...pose, objects: [{ ...seat, turnLeftDeg: value }, ...rest] } };
+}
+
+/** The row of a variable's kind. The rows are typed one by one above; here their kind is only known when it runs. */
+function kindOf(variable: MendVariable): Kind<MendVariable> {
+  return KINDS[variable.on] as Kind<MendVariable>;
+}
 
 /** The axis of a variable in a shot. */
 export function axisOf(shot: SoloShot, variable: MendVariable): Axis {
-  switch (variable.on) {
-    case 'pose': {
-      const { step, min, max, secondsPerStep } = SETTINGS[variable.id];
-      return { variable, from: settingOf(shot.pose, variable.id), step, min, max, seconds: secondsPerStep };
-    }
-    case 'light': {
-      const { min, max } = KEY_RANGES[variable.name];
-      const step = KEY_STEPS[variable.name];
-      return { variable, from: shot.light[variable.name], step, min, max, seconds: KEY_SECONDS };
-    }
-    case 'camera': {
-      const { min, max } = CAMERA_RANGES[variable.name];
-      const step = CAMERA_STEPS[variable.name];
-      return { variable, from: shot.camera[variable.name], step, min, max, seconds: CAMERA_SECONDS };
-    }
-    case 'mark': {
-      const { min, max } = MARK_NUMBERS[variable.name];
-      const step = MARK_STEPS[variable.name];
-      return { variable, from: markOf(shot)[variable.name] ?? 0, step, min, max, seconds: MARK_SECONDS };
-    }
-  }
+  return { variable, ...kindOf(variable).steps(shot, variable) };
 }
 
 /** Round numbers are easier to say: values are kept to a thousandth. */
-export function valueAt(axis: Axis, steps: number): number {
+export function valueAt(axis: Steps, steps: number): number {
   return Math.round((axis.from + axis.step * steps) * 1000) / 1000;
 }
 
-export function inRange(axis: Axis, steps: number): boolean {
+export function inRange(axis: Steps, steps: number): boolean {
   const v = valueAt(axis, steps);
   return v >= axis.min && v <= axis.max;
 }
 
 /**
- * A shot with a number moved by so many steps. Stations of the pose `from` that are held stay as they are in it.
+ * A shot with something changed by so many steps. Stations of the pose `from` that are held stay as they are in it.
  */
 export function moved(
   shot: SoloShot,
@@ -101,32 +227,20 @@ export function moved(
   from: Pose,
   held: readonly Station[],
 ): SoloShot {
-  const value = valueAt(axis, steps);
-  const { variable } = axis;
-  switch (variable.on) {
-    case 'pose': {
-      const pose = heldAgainst(withSetting(shot.pose, variable.id, value), axis, value);
-      return { ...shot, pose: withHeld(from, pose, held) };
-    }
-    case 'light':
-      return { ...shot, light: { ...shot.light, [variable.name]: value } };
-    case 'camera':
-      return { ...shot, camera: { ...shot.camera, [variable.name]: value } };
-    case 'mark':
-      return { ...shot, mark: { ...markOf(shot), [variable.name]: value } };
-  }
+  const next = kindOf(axis.variable).moved(shot, axis.variable, valueAt(axis, steps));
+  return next.pose === shot.pose ? next : { ...next, pose: withHeld(from, next.pose, held) };
 }
 
-/** What moves against a change, so that what it carries stays where it was. */
-function heldAgainst(pose: Pose, { variable, from }: Axis, value: number): Pose {
-  if (variable.on !== 'pose' || !variable.holds) return pose;
-  const { min, max } = SETTINGS[variable.holds];
-  return withSetting(pose, variable.holds, clamp(settingOf(pose, variable.holds) - (value - from), min, max));
+/** Station that a variable belongs to; null of what is not of the pose. */
+function stationOf(variable: MendVariable): Station | null {
+  if (variable.on === 'pose') return SETTINGS[variable.id].station;
+  return variable.on === 'handShape' || variable.on === 'handPlace' ? 'hands' : null;
 }
 
 /** Whether a variable belongs to a station that is held. */
 export function isHeld(variable: MendVariable, held: readonly Station[]): boolean {
-  return variable.on === 'pose' && held.includes(SETTINGS[variable.id].station);
+  const station = stationOf(variable);
+  return station !== null && held.includes(station);
 }
 
 /**
@@ -134,11 +248,37 @@ export function isHeld(variable: MendVariable, held: readonly Station[]): boolea
  * sits.
  */
 export function canChange(shot: SoloShot, variable: MendVariable, held: readonly Station[]): boolean {
-  if (isHeld(variable, held)) return false;
-  if (variable.on === 'light') return canBeMoved(shot.light);
-  return variable.on !== 'mark' || isOnFeet(shot.pose.support);
+  return !isHeld(variable, held) && (kindOf(variable).applies?.(shot, variable) ?? true);
 }
 
 function markOf({ mark = OWN_MARK }: SoloShot): Mark {
   return mark;
+}
+
+/** What a setting that moves with another came to; none where it stayed. */
+function carriedChange(before: SoloShot, after: SoloShot, id: SettingId | undefined): MendChange[] {
+  if (!id) return [];
+  const [from, to] = [settingOf(before.pose, id), settingOf(after.pose, id)];
+  return from === to ? [] : [{ kind: 'number', variable: { on: 'pose', id }, from, to }];
+}
+
+/** A change by so many steps as it is told, with what moved with it. */
+export function changesOf(before: SoloShot, axis: Axis, steps: number, after: SoloShot): MendChange[] {
+  const { variable, from } = axis;
+  switch (variable.on) {
+    case 'handShape': {
+      const { side } = variable;
+      return [{ kind: 'handShape', variable, from: before.pose.hands[side], to: after.pose.hands[side] }];
+    }
+    case 'handPlace':
+      return [{ kind: 'handPlace', variable, from: placeOf(before, variable), to: placeOf(after, variable) }];
+    case 'pose':
+      return [
+        { kind: 'number', variable, from, to: valueAt(axis, steps) },
+        ...carriedChange(before, after, variable.holds),
+        ...carriedChange(before, after, variable.along),
+      ];
+    default:
+      return [{ kind: 'number', variable, from, to: valueAt(axis, steps) }];
+  }
 }

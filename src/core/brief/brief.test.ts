@@ -28,7 +28,8 @@ const messages = fc.record({ presence: scale, openness: scale, formality: scale,
 describe('the table of targets', () => {
   it('wants its own figures where all scales stand in the middle', () => {
     const wanted = wantedRanges(MIDDLE);
-    for (const id of TARGET_IDS) expect(wanted[id]).toEqual({ low: TARGETS[id].low, high: TARGETS[id].high });
+    for (const id of TARGET_IDS)
+      expect(wanted[id]).toMatchObject({ low: TARGETS[id].low, high: TARGETS[id].high });
   });
 
   it('wants a range inside its bounds whatever the message', () => {

@@ -3,7 +3,7 @@ import type { BodyProfile } from '../body';
 import { outfitWith, type Sitter } from '../people';
 import { messageSchema, type Message } from '../pose';
 import { eachOnce } from '../checks';
-import { targetChangesSchema, wantedRanges, type WantedRanges } from './targets';
+import { targetChangesSchema, wantedRanges, type WantedRanges } from './targets/targets';
 
 /** Named messages. The traditional ones are chosen by the client, never assumed. */
 export const PRESETS = {

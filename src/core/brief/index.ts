@@ -18,13 +18,14 @@ export {
   type Preset,
 } from './brief';
 export { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from './preparation';
+export type { Target } from './targets/target';
 export {
   TARGET_IDS,
   TARGETS,
   wantedRanges,
-  type Target,
+  type DeadBand,
   type TargetChanges,
   type TargetId,
   type Wanted,
   type WantedRanges,
-} from './targets';
+} from './targets/targets';

@@ -111,6 +111,16 @@ const contactShape = z.strictObject({
 });
 export type Contact = z.infer<typeof contactShape>;
 
+/** A part laid on a place. */
+export function on(
+  part: Contact['part'],
+  to: ContactTarget,
+  kind: Contact['kind'] = 'rest',
+  spot?: Contact['spot'],
+): Contact {
+  return { part, to, kind, pressure: 'light', ...(spot && { spot }) };
+}
+
 /** Whether the place of a contact with somebody is one of a body, and of a pair with its side. */
 function isOnSomebody({ to, of }: Contact): boolean {
   const place = (BODY_PLACES as string[]).includes(to) ? (to as BodyPlaceName) : null;

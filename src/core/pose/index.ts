@@ -60,6 +60,7 @@ export {
   HAND_REGIONS,
   handRegion,
   headPart,
+  on,
   ownTarget,
   targetWords,
   type Contact,

@@ -1,2 +1,12 @@
-export { outside, review, RULES, type Finding } from './review';
-export type { Measurement, MendVariable, Rule } from './rule';
+export { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example } from './examples';
+export { outside, review, shortOfClear, type Finding } from './review';
+export { RULES } from './rules';
+export {
+  GRADES,
+  type Grade,
+  type Measurement,
+  type MendChoice,
+  type MendNumber,
+  type MendVariable,
+  type Rule,
+} from './rule';

@@ -5,8 +5,11 @@ import { shotOf, profileOf, standInOf, type PersonName } from '../../../tests/su
 import { STANDING_POSES } from '../library';
 import { createStandIn, seeShot } from '../picture';
 import type { SoloShot } from '../shot';
-import { SETTING_IDS, withContact, withSetting, type Message } from '../pose';
-import { outside, review, RULES, type Finding } from './review';
+import { SETTING_IDS, STATIONS, withContact, withSetting, type Message } from '../pose';
+import { outside, review, type Finding } from './review';
+import { EXAMPLES } from './examples';
+import { RULES } from './rules';
+import { GRADES } from './rule';
 import * as together from './together';
 import { keptSurface } from '../../../tests/support/surfaces';
 
@@ -109,7 +112,8 @@ describe('each rule', () => {
     // those of several have cases of their own
     const ofSeveral = new Set(Object.values(together).map((r) => r.id));
     const ofOne = RULES.map((r) => r.id).filter((id) => !ofSeveral.has(id));
-    expect(new Set(CASES.map(([id]) => id.split(':')[0]))).toEqual(new Set(ofOne));
+    const known = [...CASES.map(([id]) => id.split(':')[0]), ...Object.keys(EXAMPLES)];
+    expect(new Set(known)).toEqual(new Set(ofOne));
   });
 
   it.each(RULES.map((r) => [r.id, r] as const))(
@@ -168,10 +172,19 @@ describe('the record and the brief are heard', () => {
 });
 
 describe('findings', () => {
-  it('come worst first, and grow with the fault', () => {
-    const all = findingsOf(shotOf({ leftFootOutDeg: -30, rightElbowBendDeg: 3, faceForwardCm: -3 }));
+  it('come in the order of the work, and grow with the fault', () => {
+    const all = findingsOf(
+      shotOf({ leftFootOutDeg: -30, rightElbowBendDeg: 3, faceForwardCm: -3, twistLeftDeg: 49 }),
+    );
     expect(all.length).toBeGreaterThan(3);
-    expect(all.map((f) => f.severity)).toEqual([...all].map((f) => f.severity).sort((a, b) => b - a));
+    const order = (f: Finding) => {
+      const station =
+        f.station === 'camera' || f.station === 'light' ? STATIONS.length : STATIONS.indexOf(f.station);
+      return GRADES.indexOf(f.grade) * 100 + station;
+    };
+    expect(all[0]!.grade).toBe('stop');
+    expect(all.at(-1)!.grade).toBe('polish');
+    expect(all.map(order)).toEqual(all.map(order).sort((a, b) => a - b));
     const toes = (deg: number) =>
       findingsOf(shotOf({ leftFootOutDeg: deg })).find((f) => f.id === 'toes-in:left')!.severity;
     expect(toes(-20)).toBeGreaterThan(toes(-8));

@@ -1,61 +1,8 @@
 import type { Sight } from '../picture';
 import type { WantedRanges } from '../brief';
 import { STATIONS } from '../pose';
-import { enlargedPart } from './arms/enlargedPart';
-import { noDaylight } from './arms/noDaylight';
-import { frameEdge } from './camera/frameEdge';
-import { lensHeight } from './camera/lensHeight';
-import { feetTogether } from './feet/feetTogether';
-import { toesIn } from './feet/toesIn';
-import { gazeFar } from './gaze/gazeFar';
-import { beyondRange } from './comfort/beyondRange';
-import { chinBack } from './head/chinBack';
-import { headTilt } from './head/headTilt';
-import { lockedJoints } from './hips/lockedJoints';
-import { darkSockets } from './light/darkSockets';
-import { keyFromBelow } from './light/keyFromBelow';
-import { lampInFrame } from './light/lampInFrame';
-import { lensFlare } from './light/lensFlare';
-import { noCatchlight } from './light/noCatchlight';
-import type { Measurement, Rule } from './rule';
-import { squareShoulders } from './shoulders/squareShoulders';
-import * as together from './together';
-import { evenWeight } from './weight/evenWeight';
-
-/** All rules, from the floor up, then camera and light. */
-export const RULES: readonly Rule[] = [
-  toesIn,
-  feetTogether,
-  evenWeight,
-  lockedJoints,
-  together.wedge,
-  together.bentToOther,
-  squareShoulders,
-  noDaylight,
-  enlargedPart,
-  together.idleHand,
-  together.handWithoutArm,
-  together.mirroredHands,
-  together.paleHand,
-  chinBack,
-  headTilt,
-  together.headsApart,
-  together.levelHeads,
-  gazeFar,
-  together.gazeUnexplained,
-  frameEdge,
-  lensHeight,
-  together.cutThrough,
-  together.faceCovered,
-  together.littleSeen,
-  together.nearEnlarged,
-  keyFromBelow,
-  darkSockets,
-  noCatchlight,
-  lampInFrame,
-  lensFlare,
-  beyondRange,
-];
+import { GRADES, type Grade, type Measurement, type Rule } from './rule';
+import { RULES } from './rules';
 
 /** What the review sees. */
 export interface Finding {
@@ -63,6 +10,7 @@ export interface Finding {
   id: string;
   ruleId: string;
   station: Rule['station'];
+  grade: Grade;
   title: string;
   reason: string;
   measurement: Measurement;
@@ -71,33 +19,60 @@ export interface Finding {
 }
 
 /** How far a value lies outside its wanted range, in its unit. */
-export function outside(m: Measurement): number {
-  return Math.max(0, m.low - m.value, m.value - m.high);
+export function outside({ value, low, high }: Measurement): number {
+  return Math.max(0, low - value, value - high);
+}
+
+/** How far a value lies short of being clear of both ends by their dead bands: only there a finding that stands goes. */
+export function shortOfClear(measurement: Measurement): number {
+  const [atLow, atHigh] = measurement.deadBand ?? [0, 0];
+  const { low, high } = measurement;
+  // a range that is narrower than its bands is cleared in its middle
+  const share = Math.min(1, (high - low) / Math.max(1e-9, atLow + atHigh));
+  return outside({ ...measurement, low: low + share * atLow, high: high - share * atHigh });
 }
 
 /** A value may lie outside at the end of which the title does not speak. */
-function titleOf({ value, high, title, titleAbove = title, titleBelow = title }: Measurement): string {
-  return value > high ? titleAbove : titleBelow;
+function titleOf({ value, low, high, title, titleAbove = title, titleBelow = title }: Measurement): string {
+  return high - value < value - low ? titleAbove : titleBelow;
 }
 
-/** Examines a sight with every rule; worst first, then floor up. `wanted` comes from the brief or the pose. */
-export function review(sight: Sight, wanted: WantedRanges): Finding[] {
-  const findings: Finding[] = [];
-  for (const rule of RULES)
-    for (const measurement of rule.measure(sight, wanted)) {
-      const off = outside(measurement);
-      if (off <= 0) continue;
-      findings.push({
-        id: measurement.key ? `${rule.id}:${measurement.key}` : rule.id,
-        ruleId: rule.id,
-        station: measurement.station ?? rule.station,
-        title: titleOf(measurement),
-        reason: rule.reason,
-        measurement,
-        severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,
-      });
-    }
-  const order = ({ station }: Finding) =>
+function findingOf(rule: Rule, measurement: Measurement, id: string): Finding {
+  const off = outside(measurement);
+  return {
+    id,
+    ruleId: rule.id,
+    station: measurement.station ?? rule.station,
+    grade: rule.grade,
+    title: titleOf(measurement),
+    reason: rule.reason,
+    measurement,
+    severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,
+  };
+}
+
+/** Place of a finding in the order of the work: what must be mended first, then from the floor up, then by effect. */
+function inOrder(a: Finding, b: Finding): number {
+  const floorUp = ({ station }: Finding) =>
     station === 'camera' || station === 'light' ? STATIONS.length : STATIONS.indexOf(station);
-  return findings.sort((a, b) => b.severity - a.severity || order(a) - order(b));
+  return (
+    GRADES.indexOf(a.grade) - GRADES.indexOf(b.grade) || floorUp(a) - floorUp(b) || b.severity - a.severity
+  );
+}
+
+/**
+ * Examines a sight with every rule, in the order of the work.
+ * @param wanted comes from the brief or the pose.
+ * @param standing ids of what was found in the picture before: it stands until it is clearly mended, so that a number
+ * that is moved by a little does not make it come and go.
+ */
+export function review(sight: Sight, wanted: WantedRanges, standing?: ReadonlySet<string>): Finding[] {
+  const findings: Finding[] = [];
+  for (const rule of RULES.filter((r) => !r.isOfOneAlone || sight.others.length === 0))
+    for (const measurement of rule.measure(sight, wanted)) {
+      const id = measurement.key ? `${rule.id}:${measurement.key}` : rule.id;
+      const off = standing?.has(id) ? shortOfClear(measurement) : outside(measurement);
+      if (off > 0) findings.push(findingOf(rule, measurement, id));
+    }
+  return findings.sort(inOrder);
 }

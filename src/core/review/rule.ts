@@ -1,19 +1,30 @@
 import type { CameraNumber } from '../camera';
 import type { KeyNumber } from '../light';
 import type { Sight } from '../picture';
-import type { WantedRanges } from '../brief';
-import type { SettingId, Station } from '../pose';
+import type { DeadBand, TargetId, WantedRanges } from '../brief';
+import type { ContactTarget, HandShape, SettingId, Station } from '../pose';
 import type { MarkNumber } from '../scene';
+import type { Side } from '../units';
 
 /**
  * A number that a mend may change. `holds` is a setting that moves against it, so that what it carries stays where
- * it was: shoulders that turn under a face that does not.
+ * it was: shoulders that turn under a face that does not. `along` is one that moves with it: both shoulders.
  */
-export type MendVariable =
-  | { on: 'pose'; id: SettingId; holds?: SettingId }
+export type MendNumber =
+  | { on: 'pose'; id: SettingId; holds?: SettingId; along?: SettingId }
   | { on: 'camera'; name: CameraNumber }
   | { on: 'light'; name: KeyNumber }
-  | { on: 'mark'; name: MarkNumber };
+  | { on: 'mark'; name: MarkNumber }
+  /** The seat turned with whoever sits on it, under a head that stays. */
+  | { on: 'seat'; name: 'turnLeftDeg' };
+
+/** Something that a mend may choose anew, in the order in which it is tried. */
+export type MendChoice =
+  | { on: 'handShape'; side: Side; among: readonly HandShape[] }
+  /** Where a hand is laid; null is nowhere. */
+  | { on: 'handPlace'; side: Side; among: readonly (ContactTarget | null)[] };
+
+export type MendVariable = MendNumber | MendChoice;
 
 /** One measured figure against what is wanted. */
 export interface Measurement {
@@ -27,6 +38,8 @@ export interface Measurement {
   /** Wanted range; a value outside it is a finding. */
   low: number;
   high: number;
+  /** How far inside either end the value comes before a finding that stands is let go; none where it is counted. */
+  deadBand?: DeadBand;
   /** Distance outside the range that counts as fully wrong. */
   full: number;
   unit: string;
@@ -39,10 +52,24 @@ export interface Measurement {
   variables: MendVariable[];
 }
 
+/**
+ * What a fault does to the picture: it must not be taken so, it is worse for it, or it could be better.
+ * In the order in which they are told.
+ */
+export const GRADES = ['stop', 'fault', 'polish'] as const;
+export type Grade = (typeof GRADES)[number];
+
 /** One thing a trained eye looks for. Rules never read each other. */
 export interface Rule {
   id: string;
+  /** What the fault is called in a list. */
+  name: string;
+  /** The wanted figures that it holds what it measures against; none where it has its own bound. */
+  reads: readonly TargetId[];
+  grade: Grade;
   station: Station | 'camera' | 'light';
+  /** Whether it is asked only of one who is alone in the picture: two or a row are a pattern of their own. */
+  isOfOneAlone?: boolean;
   /** Why it matters, one sentence. */
   reason: string;
   /** How much it matters against the other rules, 0 to 1. */

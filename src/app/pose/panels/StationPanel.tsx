@@ -3,15 +3,7 @@
 import type { ReactNode } from 'react';
 import { forSitter } from '@/core/library';
 import type { SoloShot } from '@/core/shot';
-import {
-  contactPart,
-  HAND_SHAPES,
-  STATIONS,
-  withStation,
-  type HandShape,
-  type Pose,
-  type Station,
-} from '@/core/pose';
+import { contactPart, HAND_SHAPES, STATIONS, withStation, type Pose, type Station } from '@/core/pose';
 import { SIDES } from '@/core/units';
 import { HousePoseChoice } from '@/ui/fields/HousePoseChoice';
 import { CarriedControls, LegControls } from './CarriedControls';
@@ -24,24 +16,8 @@ import { LightControls } from '@/take/controls/LightControls';
 import { Settings } from './SettingControls';
 import { TITLES, HINTS } from './panelWords';
 import type { OtherNamed } from '@/take/people/othersNamed';
+import { HAND_WORDS } from '../handWords';
 import { usePoseStore, type Panel } from '@/take/poseStore';
-
-const HAND_WORDS: Record<HandShape, string> = {
-  relaxed: 'relaxed',
-  edgeSoft: 'soft edge',
-  looseFist: 'loose fist',
-  flatRest: 'flat rest',
-  pointSoft: 'one finger leads',
-  thumbAndMiddle: 'thumb and middle finger',
-  hook: 'hook',
-  holdRound: 'round a handle',
-  holdFlat: 'round a book',
-  gatherCloth: 'gathers cloth',
-  longSoft: 'long and soft',
-  closedFist: 'closed fist',
-  openFan: 'open fan',
-  chinRest: 'folded under',
-};
 
 function hasContact(pose: Pose, part: 'foot' | 'elbow' | 'forearm'): boolean {
   return pose.contacts.some((c) => contactPart(c) === part);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import Link from 'next/link';
 import type { BodyProfile } from '@/core/body';
 import type { WantedRanges } from '@/core/brief';
 import type { Finding } from '@/core/review';
@@ -9,7 +9,7 @@ import type { SoloShot } from '@/core/shot';
 import { meantId, type Take } from '@/core/sitting';
 import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '@/take/poseStore';
-import { FindingItem } from './FindingItem';
+import { Findings } from './Findings';
 import { Lasting } from './Lasting';
 import { Numbers } from './Numbers';
 import { Unreached } from './Unreached';
@@ -46,10 +46,9 @@ interface ReadingsProps {
   refused: string | null;
 }
 
-/** What the review sees, worst first, what would mend it, and the numbers under it. A phone shows the worst one first. */
+/** What the review sees, in the order of the work, what would mend it, and the numbers under it. */
 export function Readings({ take, chosen, profile, wanted, ground, report, refused }: ReadingsProps) {
-  const { working, outcome, mend } = useMend(chosen, profile, wanted, ground);
-  const [isAll, setAll] = useState(false);
+  const mending = useMend(chosen, profile, wanted, ground);
   const role = usePoseStore((s) => s.role);
   const findings = report?.findings ?? [];
   const accepted = new Map(take.meant.map((m) => [m.findingId, m.reason]));
@@ -68,48 +67,30 @@ export function Readings({ take, chosen, profile, wanted, ground, report, refuse
         className="min-h-0 flex-1 sm:overflow-y-auto"
         tabIndex={0}
         role="region"
-        aria-label="Findings, worst first"
+        aria-label="Findings, in the order of the work"
       >
         {refused && (
           <p role="alert" className="rule-b py-2 text-error">
             {refused}. The picture shown is the last good one.
           </p>
         )}
-        {outcome?.kind === 'mended' && (
+        {mending.outcome?.kind === 'mended' && (
           <p role="status" className="rule-b py-2 text-secondary">
-            Mended. {outcome.text}
+            Mended. {mending.outcome.text}
           </p>
         )}
         {report && open.length === 0 && (
           <p className="quiet py-3">Nothing to mend. Look at the eyes, then shoot.</p>
         )}
-        <ul data-testid="findings" className={isAll ? '' : 'max-sm:[&>li:nth-child(n+2)]:hidden'}>
-          {open.map((f) => (
-            <FindingItem
-              key={f.id}
-              finding={f}
-              isBusy={working !== null}
-              isWorking={working === f.id}
-              outcome={outcome?.findingId === f.id && outcome.kind !== 'mended' ? outcome : null}
-              onMend={(finding, apply) => void mend(finding, apply)}
-            />
-          ))}
-        </ul>
-        {open.length > 1 && (
-          <button
-            type="button"
-            className="link-act sm:hidden"
-            aria-expanded={isAll}
-            onClick={() => setAll(!isAll)}
-          >
-            {isAll ? 'Only the worst' : `All ${open.length} findings`}
-          </button>
-        )}
+        <Findings findings={open} mending={mending} />
         <MeantFindings meant={meant} />
         {report && report.unreached.length > 0 && (
           <Unreached shot={chosen} profile={profile} report={report} />
         )}
         {report && <Lasting report={report} />}
+        <Link href="/rules" className="link-act">
+          What the eye looks for
+        </Link>
       </div>
       {report && <Numbers report={report} apertureF={chosen.camera.apertureF} />}
     </section>

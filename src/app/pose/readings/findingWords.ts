@@ -1,9 +1,11 @@
 import type { MendChange, StuckWhy } from '@/core/adapt';
 import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
-import { SETTINGS } from '@/core/pose';
-import type { Finding, MendVariable } from '@/core/review';
+import { SETTINGS, targetWords, type ContactTarget } from '@/core/pose';
+import type { Finding, MendNumber } from '@/core/review';
 import { MARK_NUMBERS } from '@/core/scene';
+import type { Side } from '@/core/units';
+import { HAND_WORDS } from '../handWords';
 import { shownNumber } from '@/ui/fields/decimal';
 
 function figure(value: number): string {
@@ -31,7 +33,7 @@ export const STUCK_WORDS: Record<StuckWhy, string> = {
 };
 
 /** What a number is called, its unit, and by how much it is shown larger. */
-function rowOf(variable: MendVariable): { words: string; unit: string; shown: number } {
+function rowOf(variable: MendNumber): { words: string; unit: string; shown: number } {
   switch (variable.on) {
     case 'pose':
       return SETTINGS[variable.id];
@@ -41,13 +43,28 @@ function rowOf(variable: MendVariable): { words: string; unit: string; shown: nu
       return { ...KEY_RANGES[variable.name], shown: 1 };
     case 'mark':
       return { ...MARK_NUMBERS[variable.name], shown: 1 };
+    case 'seat':
+      return { words: 'seat turned left', unit: '°', shown: 1 };
   }
 }
 
-/** A change of a mend with both its numbers, in the unit that is shown. */
-export function changeWords({ variable, from, to }: MendChange): string {
+function numberWords({ variable, from, to }: Extract<MendChange, { kind: 'number' }>): string {
   const row = rowOf(variable);
   return `${row.words} ${shownNumber(from, row.shown)} to ${shownNumber(to, row.shown)} ${row.unit}`;
+}
+
+/** Where a hand is laid. */
+function placeWords(to: ContactTarget | null, side: Side): string {
+  return to === null ? 'laid nowhere' : `on the ${targetWords(to, side)}`;
+}
+
+/** A change of a mend with what it was before, numbers in the unit that is shown. */
+export function changeWords(change: MendChange): string {
+  if (change.kind === 'number') return numberWords(change);
+  const { side } = change.variable;
+  if (change.kind === 'handShape')
+    return `${side} hand: ${HAND_WORDS[change.from]} to ${HAND_WORDS[change.to]}`;
+  return `${side} hand: ${placeWords(change.from, side)} to ${placeWords(change.to, side)}`;
 }
 
 /** A time as it is said on set. */

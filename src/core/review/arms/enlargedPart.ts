@@ -2,7 +2,15 @@ import type { Wanted } from '../../brief';
 import type { PartName } from '../../body';
 import { project, type View } from '../../camera';
 import type { Figure } from '../../figure';
-import { contactOf, isOnFeet, sided, type Station } from '../../pose';
+import {
+  bodyTarget,
+  contactOf,
+  isOnFeet,
+  sided,
+  type BodyPlaceName,
+  type Pose,
+  type Station,
+} from '../../pose';
 import { clamp, SIDES, type Vec3 } from '../../units';
 import { camera, pose, type Measurement, type MendVariable, type Rule } from '../rule';
 
@@ -11,6 +19,29 @@ const KNEES: ReadonlySet<PartName> = new Set(['left:knee', 'right:knee']);
 const PROPER_M = 3.2;
 /** Knees are not forgiven more than so far before the face, metres. */
 const MOST_REACH_M = 1.2;
+
+/** Places of the own legs, where a hand comes as far before the face as they do. */
+const ON_LEGS: ReadonlySet<BodyPlaceName> = new Set([
+  'thighTop',
+  'thighOuter',
+  'thighInner',
+  'kneeTop',
+  'kneeFront',
+  'kneeOuter',
+  'shin',
+  'calf',
+  'ankle',
+]);
+
+/** Whether a part is a knee, or a hand that lies on the own legs, of one who does not stand. */
+function comesWithLegs(part: PartName, said: Pose): boolean {
+  if (isOnFeet(said.support)) return false;
+  const side = SIDES.find((s) => part === `${s}:hand`);
+  if (!side) return KNEES.has(part);
+  const contact = contactOf(said, side);
+  const target = contact && !contact.of ? bodyTarget(contact.to) : null;
+  return target ? ON_LEGS.has(target.place) : false;
+}
 
 /** What the knees of one who sits, kneels or is on the floor cost from a proper distance: they come before the face. */
 function kneeCost({ points }: Figure, view: View): number {
@@ -22,13 +53,15 @@ function kneeCost({ points }: Figure, view: View): number {
 
 export const enlargedPart: Rule = {
   id: 'enlarged-part',
+  name: 'Part larger than its share',
+  reads: ['limbEnlargement', 'hipsEnlargement'],
   station: 'arms',
+  grade: 'fault',
   reason: 'What is nearest the lens is drawn largest; it should be the face.',
   weight: 1,
   measure({ readings, shot, figure, view }, { limbEnlargement, hipsEnlargement }) {
     const out: Measurement[] = [];
-    const costOf = (part: PartName) =>
-      KNEES.has(part) && !isOnFeet(shot.pose.support) ? kneeCost(figure, view) : 1;
+    const costOf = (part: PartName) => (comesWithLegs(part, shot.pose) ? kneeCost(figure, view) : 1);
     const check = (
       part: PartName,
       station: Station,

@@ -5,7 +5,10 @@ import { closeSide } from '../together/beside';
 
 export const noDaylight: Rule = {
   id: 'no-daylight',
+  name: 'No daylight at the waist',
+  reads: ['waistDaylightCm'],
   station: 'arms',
+  grade: 'fault',
   reason: 'An arm against the body hides the waist and is pressed wide; daylight shows the form.',
   weight: 0.8,
   measure(sight, { waistDaylightCm }) {

@@ -2,7 +2,10 @@ import { camera, type Rule } from '../rule';
 
 export const frameEdge: Rule = {
   id: 'frame-edge',
+  name: 'Joint at the edge of the frame',
+  reads: [],
   station: 'camera',
+  grade: 'fault',
   reason: 'A frame that cuts a joint or a widest place looks like an accident; cut where the body narrows.',
   weight: 0.95,
   measure({ readings }) {

@@ -27,7 +27,10 @@ const BY_FRAMING: Partial<Record<Framing, HeightRow>> = {
 
 export const lensHeight: Rule = {
   id: 'lens-height',
+  name: 'Height of the lens',
+  reads: [],
   station: 'camera',
+  grade: 'fault',
   reason:
     'A portrait is taken from the chin, half length from between chest and chin: higher looks down, lower up.',
   weight: 0.6,

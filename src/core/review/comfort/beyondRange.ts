@@ -42,7 +42,10 @@ function settingsOf({ motion, side }: JointMotion): SettingId[] {
 
 export const beyondRange: Rule = {
   id: 'beyond-range',
+  name: 'More than the sitter can',
+  reads: [],
   station: 'spine',
+  grade: 'stop',
   reason:
     'What a sitter cannot do without strain is not asked; another support or a smaller move says the same.',
   weight: 1,

@@ -7,7 +7,10 @@ const SQUARE_DEG = 20;
 
 export const feetTogether: Rule = {
   id: 'feet-together',
+  name: 'Feet together',
+  reads: ['feetApartShoulders'],
   station: 'feet',
+  grade: 'fault',
   reason: 'Feet together and straight at the lens make a stiff post of the body.',
   weight: 0.6,
   measure({ figure, body, view, shot }, { feetApartShoulders }) {

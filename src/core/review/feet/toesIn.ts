@@ -4,7 +4,10 @@ import { pose, type Rule } from '../rule';
 
 export const toesIn: Rule = {
   id: 'toes-in',
+  name: 'Toes turned in',
+  reads: ['toesOutDeg'],
   station: 'feet',
+  grade: 'fault',
   reason: 'Toes turned in read as unsure.',
   weight: 0.6,
   measure({ shot }, { toesOutDeg }) {

@@ -8,7 +8,10 @@ const PROFILE_DEG = 60;
 
 export const gazeFar: Rule = {
   id: 'gaze-far',
+  name: 'Eyes far from the nose',
+  reads: ['eyeWhitePercent'],
   station: 'gaze',
+  grade: 'fault',
   reason: 'Eyes that run far from the nose show mostly white; the head goes with them.',
   weight: 0.85,
   measure({ readings, figure, view, shot }, { eyeWhitePercent }) {

@@ -2,7 +2,10 @@ import { pose, type Rule } from '../rule';
 
 export const chinBack: Rule = {
   id: 'chin-back',
+  name: 'Chin pulled back',
+  reads: ['jawSharePercent'],
   station: 'head',
+  grade: 'fault',
   reason: 'A chin pulled back melts into the neck; the face carried forward draws the jaw.',
   weight: 0.9,
   measure({ readings }, { jawSharePercent }) {

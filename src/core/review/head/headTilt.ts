@@ -3,7 +3,10 @@ import { settingOf } from '../../pose';
 
 export const headTilt: Rule = {
   id: 'head-tilt',
+  name: 'Head tilted',
+  reads: ['headTiltDeg'],
   station: 'head',
+  grade: 'polish',
   reason: 'A tilted head reads soft and easy; how much of it the picture bears follows from the message.',
   weight: 0.5,
   measure({ shot }, wanted) {

@@ -4,7 +4,10 @@ import { pose, type Measurement, type Rule } from '../rule';
 
 export const lockedJoints: Rule = {
   id: 'locked-joints',
+  name: 'Locked joints',
+  reads: ['kneeBendDeg', 'elbowBendDeg', 'wristBendDeg'],
   station: 'hips',
+  grade: 'fault',
   reason: 'A joint at its end looks stiff and feels it; every limb is bent a little.',
   weight: 0.8,
   measure({ figure, shot }, { kneeBendDeg, elbowBendDeg, wristBendDeg }) {

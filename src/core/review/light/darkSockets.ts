@@ -3,7 +3,10 @@ import { light, type Rule } from '../rule';
 
 export const darkSockets: Rule = {
   id: 'dark-sockets',
+  name: 'Dark sockets',
+  reads: [],
   station: 'light',
+  grade: 'fault',
   reason: 'A key that stands too high leaves the eyes in the shade of the brows.',
   weight: 0.7,
   measure(sight) {

@@ -2,7 +2,10 @@ import { light, type Rule } from '../rule';
 
 export const keyFromBelow: Rule = {
   id: 'key-from-below',
+  name: 'Light from below',
+  reads: [],
   station: 'light',
+  grade: 'fault',
   reason: 'Light from below turns the shadows of the face upside down and looks eerie.',
   weight: 0.7,
   measure(sight) {

@@ -4,7 +4,10 @@ import { light, type Rule } from '../rule';
 
 export const lampInFrame: Rule = {
   id: 'lamp-in-frame',
+  name: 'Lamp in the frame',
+  reads: [],
   station: 'light',
+  grade: 'stop',
   reason: 'A stand or a panel in the picture takes the eye off the sitter.',
   weight: 0.8,
   measure(sight) {

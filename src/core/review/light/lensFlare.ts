@@ -4,7 +4,10 @@ import { light, type Rule } from '../rule';
 
 export const lensFlare: Rule = {
   id: 'lens-flare',
+  name: 'Light into the lens',
+  reads: [],
   station: 'light',
+  grade: 'fault',
   reason:
     'Light on the front of the lens takes the contrast out of the picture: hood it, flag it, or grid the lamp.',
   weight: 0.45,

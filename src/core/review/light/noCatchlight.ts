@@ -8,7 +8,10 @@ const SEEN_IRIS = 0.25;
 
 export const noCatchlight: Rule = {
   id: 'no-catchlight',
+  name: 'No catchlight',
+  reads: [],
   station: 'light',
+  grade: 'fault',
   reason: 'An eye without a light in it looks dull; both should have one.',
   weight: 0.6,
   measure(sight) {

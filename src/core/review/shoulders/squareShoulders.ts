@@ -4,7 +4,10 @@ import type { Rule } from '../rule';
 
 export const squareShoulders: Rule = {
   id: 'square-shoulders',
+  name: 'Square shoulders',
+  reads: ['shouldersTurnDeg'],
   station: 'shoulders',
+  grade: 'fault',
   reason: 'Shoulders square to the lens widen the trunk and read like a passport picture.',
   weight: 0.75,
   measure({ figure, view }, { shouldersTurnDeg }) {

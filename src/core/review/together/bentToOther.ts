@@ -8,7 +8,10 @@ const MOST_BENT_DEG = 24;
 
 export const bentToOther: Rule = {
   id: 'bent-to-other',
+  name: 'Bent to the other',
+  reads: [],
   station: 'spine',
+  grade: 'fault',
   reason:
     'One leans to the other with the whole back; who is much taller widens the stance instead of bending.',
   weight: 0.5,

@@ -20,7 +20,10 @@ function placesOf({ points }: Sight['figure']): Vec3[] {
 
 export const cutThrough: Rule = {
   id: 'cut-through',
+  name: 'Frame through a person',
+  reads: [],
   station: 'camera',
+  grade: 'fault',
   reason: 'A frame ends between people, never through one of them.',
   weight: 0.9,
   measure({ view, figure, others }) {

@@ -15,7 +15,10 @@ function placesOfFace({ eyes, nose, lowerLip, chin, crown }: FigurePoints): Vec3
 
 export const faceCovered: Rule = {
   id: 'face-covered',
+  name: 'Face covered',
+  reads: [],
   station: 'camera',
+  grade: 'stop',
   reason: 'Every face is seen whole: what another head or shoulder covers is missed at once.',
   weight: 1,
   measure(sight) {

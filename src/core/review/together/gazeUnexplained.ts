@@ -35,7 +35,10 @@ function placesToLook({ view, figure, others }: Sight): Vec3[] {
 
 export const gazeUnexplained: Rule = {
   id: 'gaze-unexplained',
+  name: 'Gaze that explains nothing',
+  reads: [],
   station: 'gaze',
+  grade: 'fault',
   reason:
     'A viewer sees at once where each of them looks: at the lens, at each other, at hands, or both one way.',
   weight: 0.45,

@@ -8,7 +8,10 @@ const LEAST_SEEN_PERCENT = 25;
 
 export const handWithoutArm: Rule = {
   id: 'hand-without-arm',
+  name: 'Hand without its arm',
+  reads: [],
   station: 'hands',
+  grade: 'fault',
   reason: 'A hand that comes from behind somebody belongs to nobody: show the arm, or hide the hand.',
   weight: 0.55,
   measure(sight) {

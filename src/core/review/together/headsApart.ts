@@ -11,7 +11,10 @@ const MOST_TOWARDS_DEG = 60;
 
 export const headsApart: Rule = {
   id: 'heads-apart',
+  name: 'Heads apart',
+  reads: [],
   station: 'head',
+  grade: 'fault',
   reason:
     'Heads that lean towards each other belong together; apart they read as discord, which can be meant.',
   weight: 0.7,

@@ -11,7 +11,10 @@ function isHeld({ shot }: Sight, { companion }: Other, side: Side): boolean {
 
 export const idleHand: Rule = {
   id: 'idle-hand',
+  name: 'Hand idle beside another',
+  reads: [],
   station: 'hands',
+  grade: 'polish',
   reason:
     'A hand that only hangs undoes the closeness that the faces show; each has a place, or at least a bend.',
   weight: 0.5,

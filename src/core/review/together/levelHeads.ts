@@ -10,7 +10,10 @@ const MOST_TURNED_DEG = 50;
 
 export const levelHeads: Rule = {
   id: 'level-heads',
+  name: 'Heads at one height',
+  reads: [],
   station: 'head',
+  grade: 'polish',
   reason: 'Heads at one height make a row; one a little higher makes a pair.',
   weight: 0.25,
   measure(sight) {

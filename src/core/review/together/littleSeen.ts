@@ -5,7 +5,10 @@ const LEAST_SHARE_PERCENT = 12;
 
 export const littleSeen: Rule = {
   id: 'little-seen',
+  name: 'Little seen of one',
+  reads: [],
   station: 'camera',
+  grade: 'fault',
   reason: 'Of each a like share is seen; whoever shows a tenth of the other is an attachment.',
   weight: 0.8,
   measure({ picture: { sums, raster, othersFrom }, others }) {

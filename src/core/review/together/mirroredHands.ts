@@ -43,7 +43,10 @@ function unlikeMirror({ view, figure }: Sight, other: Other['figure']): number {
 
 export const mirroredHands: Rule = {
   id: 'mirrored-hands',
+  name: 'Hands of two mirrored',
+  reads: [],
   station: 'hands',
+  grade: 'polish',
   reason: 'One hand high and one low is two people; both pairs alike in a mirror is a pattern.',
   weight: 0.4,
   measure(sight) {

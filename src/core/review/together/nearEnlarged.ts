@@ -6,7 +6,10 @@ const MOST_TIMES = 1.3;
 
 export const nearEnlarged: Rule = {
   id: 'near-enlarged',
+  name: 'Nearer one enlarged',
+  reads: [],
   station: 'camera',
+  grade: 'fault',
   reason: 'Whoever is nearest the lens is drawn largest; people who belong together stand in one plane.',
   weight: 0.6,
   measure({ view, figure, others }) {

@@ -22,7 +22,10 @@ function contrastStops(sight: Sight, others: readonly Other[], { of, to }: Conta
 
 export const paleHand: Rule = {
   id: 'pale-hand',
+  name: 'Pale hand on dark cloth',
+  reads: [],
   station: 'hands',
+  grade: 'polish',
   reason: 'A pale hand alone on dark cloth is the brightest spot there; the eye goes to it before the faces.',
   weight: 0.35,
   measure(sight) {

@@ -11,7 +11,8 @@ import { neutralPose, type BodyPlaceName, type Contact, type Pose, type SettingI
 import type { Mark } from '../../scene';
 import type { Side, Vec3 } from '../../units';
 import { amongOthers, shotOfOne, withAnother, type Shot } from '../../shot';
-import { review, RULES, type Finding } from '../review';
+import { review, type Finding } from '../review';
+import { RULES } from '../rules';
 import * as together from '.';
 
 const PROFILES = {

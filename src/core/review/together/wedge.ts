@@ -6,7 +6,10 @@ const MOST_WEDGE_CM = 18;
 
 export const wedge: Rule = {
   id: 'wedge',
+  name: 'Wedge between two',
+  reads: [],
   station: 'hips',
+  grade: 'fault',
   reason: 'Two lean to each other with hips and shoulders; heads that reach over a gap leave an empty wedge.',
   weight: 0.6,
   measure(sight) {

@@ -3,7 +3,10 @@ import { pose, type Rule } from '../rule';
 
 export const evenWeight: Rule = {
   id: 'even-weight',
+  name: 'Even weight',
+  reads: ['weightOffEvenPercent'],
   station: 'weight',
+  grade: 'fault',
   reason: 'Even weight looks blocky and tires the eye; a shift to one foot relaxes the whole line.',
   weight: 0.7,
   measure({ figure, shot }, { weightOffEvenPercent }) {

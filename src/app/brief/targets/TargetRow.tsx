@@ -1,18 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import {
-  TARGET_IDS,
-  TARGETS,
-  wantedRanges,
-  type Look,
-  type Target,
-  type TargetChanges,
-  type TargetId,
-} from '@/core/brief';
+import { TARGETS, type Look, type Target, type TargetChanges, type TargetId } from '@/core/brief';
 import { decimalFrom } from '@/core/checks';
-
-const MIDDLE = { presence: 0, openness: 0, formality: 0, movement: 0 };
 
 function figure(value: number): string {
   return String(+value.toFixed(2));
@@ -72,7 +62,7 @@ interface RowProps {
 }
 
 /** One figure of the picture: both ends, and back to what the message wants. */
-function TargetRow({ id, look: { targets }, range, onChange }: RowProps) {
+export function TargetRow({ id, look: { targets }, range, onChange }: RowProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const { words, unit, reason }: Target = TARGETS[id];
   const change = targets[id];
@@ -117,57 +107,5 @@ function TargetRow({ id, look: { targets }, range, onChange }: RowProps) {
         )}
       </td>
     </tr>
-  );
-}
-
-function Headings() {
-  return (
-    <thead>
-      <tr className="quiet rule-b text-xs">
-        <th className="py-1 text-left font-normal">figure</th>
-        <th className="py-1 text-right font-normal">at least</th>
-        <th className="py-1 text-right font-normal">at most</th>
-        <th className="hidden py-1 pl-2 text-left font-normal sm:table-cell">unit</th>
-        <th>
-          <span className="sr-only">by hand</span>
-        </th>
-      </tr>
-    </thead>
-  );
-}
-
-interface TargetTableProps {
-  look: Look;
-  onChange(targets: TargetChanges): void;
-}
-
-/** What the message wants of each figure of the picture; every end can be set by hand. */
-export function TargetTable({ look, onChange }: TargetTableProps) {
-  const wanted = wantedRanges(look.message ?? MIDDLE, look.targets);
-  const isChanged = Object.values(look.targets).some(Boolean);
-  return (
-    <section aria-label="What the review will want">
-      <div className="flex items-baseline justify-between">
-        <h2 className="font-sans text-sm font-bold">What the review will want</h2>
-        {isChanged && (
-          <button type="button" className="link-act text-xs" onClick={() => onChange({})}>
-            Follow the message throughout
-          </button>
-        )}
-      </div>
-      <p className="quiet text-xs">
-        {look.message
-          ? 'From the message. What you set by hand stays.'
-          : 'Each pose says its own message; shown is the middle. What you set by hand holds for all.'}
-      </p>
-      <table className="mt-2 w-full text-sm">
-        <Headings />
-        <tbody>
-          {TARGET_IDS.map((id) => (
-            <TargetRow key={id} id={id} look={look} range={wanted[id]} onChange={onChange} />
-          ))}
-        </tbody>
-      </table>
-    </section>
   );
 }

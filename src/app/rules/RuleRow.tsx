@@ -1,0 +1,70 @@
+import { TARGETS, type Target, type TargetId, type WantedRanges } from '@/core/brief';
+import { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example, type Rule } from '@/core/review';
+import { GradeMark } from '@/ui/review/GradeMark';
+import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
+
+/** Pixels of the measuring picture per shown pixel. */
+const SCALE = 1;
+
+function figure(value: number): string {
+  return String(+value.toFixed(2));
+}
+
+/** What is wanted of one figure: an end that nothing can pass is not said. */
+function rangeWords(id: TargetId, wanted: WantedRanges): string {
+  const { unit, min, max }: Target = TARGETS[id];
+  const { low, high } = wanted[id];
+  if (low <= min && high >= max) return 'anything';
+  if (high >= max) return `${figure(low)} ${unit} or more`;
+  if (low <= min) return `${figure(high)} ${unit} or less`;
+  return `${figure(low)} to ${figure(high)} ${unit}`;
+}
+
+/** The fault, and the like of it without. */
+function Pair({ name, example }: { name: string; example: Example }) {
+  return (
+    <div className="flex shrink-0 gap-1.5">
+      {(
+        [
+          ['fault', asShown(example, example.faulty)],
+          ['without', asShown(example, example.sound)],
+        ] as const
+      ).map(([words, shot]) => (
+        <figure key={words} className="w-24">
+          <PoseThumbnail
+            profile={EXAMPLE_PROFILE}
+            shot={shot}
+            scale={SCALE}
+            className="h-36 w-24"
+            label={`${name}, ${words}`}
+          />
+          <figcaption className="quiet text-xs">{words}</figcaption>
+        </figure>
+      ))}
+    </div>
+  );
+}
+
+/** One rule: its name, why it matters, what it wants, and its pair of pictures. */
+export function RuleRow({ rule, wanted }: { rule: Rule; wanted: WantedRanges }) {
+  const example = EXAMPLES[rule.id];
+  return (
+    <li className="rule-b flex items-start justify-between gap-4 py-3" data-rule={rule.id}>
+      <div className="min-w-0">
+        <h3 className="flex items-start gap-2 text-base leading-tight font-bold">
+          <GradeMark grade={rule.grade} />
+          <span>{rule.name}</span>
+        </h3>
+        <p className="mt-1 max-w-prose text-sm">{rule.reason}</p>
+        <ul className="mt-1 text-sm">
+          {rule.reads.map((id) => (
+            <li key={id}>
+              <span className="quiet">{TARGETS[id].words}:</span> {rangeWords(id, wanted)}
+            </li>
+          ))}
+        </ul>
+      </div>
+      {example && <Pair name={rule.name} example={example} />}
+    </li>
+  );
+}

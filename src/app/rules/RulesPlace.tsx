@@ -1,0 +1,97 @@
+'use client';
+
+import { useState } from 'react';
+import { PRESET_NAMES, PRESETS, wantedRanges, type Preset } from '@/core/brief';
+import { STATIONS, type Message } from '@/core/pose';
+import { RULES, type Rule } from '@/core/review';
+import { Header } from '@/ui/place/Header';
+import { RuleRow } from './RuleRow';
+
+/** Where all scales of the message stand in the middle. */
+const MIDDLE: Message = { presence: 0, openness: 0, formality: 0, movement: 0 };
+
+const GROUPS: readonly Rule['station'][] = [...STATIONS, 'camera', 'light'];
+
+/** The rules that what is looked for stands in. */
+function foundIn(sought: string): Rule[] {
+  const words = sought.trim().toLowerCase();
+  return RULES.filter(({ name, reason, station }) =>
+    `${station} ${name} ${reason}`.toLowerCase().includes(words),
+  );
+}
+
+interface AskedProps {
+  sought: string;
+  preset: Preset | null;
+  onSought(sought: string): void;
+  onPreset(preset: Preset | null): void;
+}
+
+/** What is looked for, and for which message the ranges are shown. */
+function Asked({ sought, preset, onSought, onPreset }: AskedProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-2 py-3">
+      <input
+        type="search"
+        className="h-9 min-w-0 flex-1 basis-56 border-b border-base-300 bg-transparent text-base"
+        aria-label="Find a rule"
+        placeholder="find: fist, twist, nostrils"
+        value={sought}
+        onChange={(e) => onSought(e.target.value)}
+      />
+      <label className="text-sm">
+        <span className="quiet block text-xs">wanted for</span>
+        <select
+          className="h-9 border border-base-300 bg-base-100 px-2"
+          aria-label="Message"
+          value={preset ?? ''}
+          onChange={(e) => onPreset(PRESET_NAMES.find((name) => name === e.target.value) ?? null)}
+        >
+          <option value="">no message in particular</option>
+          {PRESET_NAMES.map((name) => (
+            <option key={name} value={name}>
+              {PRESETS[name].words}
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  );
+}
+
+/** Every rule of the review from the floor up, with what it wants for a message and a pair of pictures. */
+export function RulesPlace() {
+  const [sought, setSought] = useState('');
+  const [preset, setPreset] = useState<Preset | null>(null);
+  const message = preset ? PRESETS[preset].message : MIDDLE;
+  const wanted = wantedRanges(message);
+  const found = foundIn(sought);
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <Header about="What the eye looks for" />
+      <main className="mx-auto w-full max-w-5xl px-4 pb-10">
+        <h1 className="title mt-4 text-2xl">What the eye looks for</h1>
+        <p className="quiet max-w-prose">
+          {RULES.length} rules, from the floor up. Each says what it wants, why, and shows its fault beside
+          the like of it without.
+        </p>
+        <Asked sought={sought} preset={preset} onSought={setSought} onPreset={setPreset} />
+        {found.length === 0 && <p className="quiet py-4">No rule is called so.</p>}
+        {GROUPS.map((group) => {
+          const rules = found.filter((rule) => rule.station === group);
+          if (rules.length === 0) return null;
+          return (
+            <section key={group} aria-label={group}>
+              <h2 className="rule-b mt-6 pb-1 text-lg first-letter:uppercase">{group}</h2>
+              <ul>
+                {rules.map((rule) => (
+                  <RuleRow key={rule.id} rule={rule} wanted={wanted} />
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </main>
+    </div>
+  );
+}

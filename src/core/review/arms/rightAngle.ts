@@ -1,0 +1,54 @@
+import { project } from '../../camera';
+import { contactOf, sided } from '../../pose';
+import type { Sight } from '../../picture';
+import { clamp, degrees, SIDES, type Side, type Vec3 } from '../../units';
+import { isInPicture } from '../measures/seen';
+import { pose, type Rule } from '../rule';
+
+/** An elbow that is really bent within this of a right angle is one, degrees (a study of made scenes). */
+const REALLY_WITHIN_DEG = 25;
+
+/** How far the elbow's angle in the picture is off a right angle, degrees. */
+function offRightDeg({ view, figure: { points } }: Sight, side: Side): number {
+  const flat = (p: Vec3) => {
+    const { x, y } = project(view, p);
+    return [x * view.tanHalfWidth, y * view.tanHalfHeight] as const;
+  };
+  const [s, e, w] = [points.shoulders[side], points.elbows[side], points.wrists[side]].map(flat);
+  const upper = [s![0] - e![0], s![1] - e![1]] as const;
+  const lower = [w![0] - e![0], w![1] - e![1]] as const;
+  const cosine = (upper[0] * lower[0] + upper[1] * lower[1]) / (Math.hypot(...upper) * Math.hypot(...lower));
+  return Math.abs(degrees(Math.acos(clamp(cosine, -1, 1))) - 90);
+}
+
+export const rightAngle: Rule = {
+  id: 'right-angle',
+  name: 'Right angle',
+  reads: ['elbowOffRightAngleDeg'],
+  station: 'arms',
+  grade: 'polish',
+  isOfOneAlone: true,
+  reason: 'A right angle is a bracket; open the elbow, or close it a little.',
+  weight: 0.4,
+  measure(sight, { elbowOffRightAngleDeg }) {
+    const { figure, picture, shot } = sight;
+    const { points, arms } = figure;
+    const judged = SIDES.filter(
+      (side) =>
+        [points.shoulders, points.elbows, points.wrists].every((p) => isInPicture(picture, p[side])) &&
+        Math.abs(arms[side].elbowBendDeg - 90) < REALLY_WITHIN_DEG,
+    );
+    return judged.map((side) => ({
+      key: side,
+      value: offRightDeg(sight, side),
+      ...elbowOffRightAngleDeg,
+      full: 7,
+      unit: '° off a right angle',
+      title: `The ${side} elbow makes a right angle`,
+      titleAbove: `The ${side} elbow is further from a right angle than wanted`,
+      variables: contactOf(shot.pose, side)
+        ? pose(sided(side, 'ElbowSwivelDeg'))
+        : pose(sided(side, 'ElbowBendDeg'), sided(side, 'ArmForwardDeg')),
+    }));
+  },
+};

@@ -1,0 +1,80 @@
+import type { BodyProfile } from '../../body';
+import type { Camera } from '../../camera';
+import { neutralPose, type Pose } from '../../pose';
+import { supportAt } from '../../scene';
+import type { SoloShot } from '../../shot';
+
+/** A shot in which a rule finds its fault, and the like of it in which it does not. */
+export interface Example {
+  faulty: SoloShot;
+  sound: SoloShot;
+  /** What is looked at closely when the pair is shown small; the whole picture where nothing is said. */
+  close?: CloseLook;
+}
+
+/** A part of the picture: a longer lens from the same place. */
+interface CloseLook {
+  focalLengthMm: number;
+  aimM: number;
+  panDeg: number;
+}
+
+/** A shot of an example as it is shown. */
+export function asShown({ close }: Example, shot: SoloShot): SoloShot {
+  if (!close) return shot;
+  const { focalLengthMm, aimM, panDeg } = close;
+  return {
+    ...shot,
+    camera: { ...shot.camera, focalLengthMm, panDeg, aim: { kind: 'aimed', heightM: aimM } },
+  };
+}
+
+/** Examples by the ids of their rules. */
+export type Examples = Readonly<Record<string, Example>>;
+
+/** Who is in the examples: nobody in particular. Reflectances are linear. */
+export const EXAMPLE_PROFILE: BodyProfile = {
+  statureM: 1.72,
+  massKg: 66,
+  ageYears: 34,
+  build: 'even',
+  contourShare: 0.5,
+  hair: 'short',
+  tones: { skin: [0.46, 0.3, 0.21], hair: [0.06, 0.04, 0.03] },
+  outfit: {
+    top: { cut: 'tShirt', tone: [0.32, 0.34, 0.36] },
+    bottom: { cut: 'trousers', tone: [0.06, 0.07, 0.09] },
+    shoes: { heelM: 0, tone: [0.03, 0.03, 0.03] },
+  },
+};
+
+/** A whole figure from a proper distance, at the height of the hips. */
+const CAMERA: Camera = {
+  sensor: 'fullFrame',
+  focalLengthMm: 85,
+  distanceM: 5,
+  heightM: 0.95,
+  arcDeg: 0,
+  apertureF: 4,
+  orientation: 'upright',
+  aim: { kind: 'level' },
+};
+const LIGHT: SoloShot['light'] = { arcDeg: 40, heightM: 2.3, distanceM: 1.8, sizeM: 0.9, ambientShare: 0.25 };
+
+/** A shot of a pose that is neutral but for what is said. */
+export function shot(said: Partial<Pose>, camera: Partial<Camera> = {}): SoloShot {
+  return { pose: { ...neutralPose('example'), ...said }, camera: { ...CAMERA, ...camera }, light: LIGHT };
+}
+
+/** The same, standing, of settings alone. */
+export function standing(settings: Pose['settings'], camera: Partial<Camera> = {}): SoloShot {
+  return shot({ settings }, camera);
+}
+
+/** The same on a chair that faces the lens. */
+export function seated(settings: Pose['settings'], said: Partial<Pose> = {}): SoloShot {
+  return shot(
+    { support: 'sit', objects: [supportAt('chair')], settings, ...said },
+    { heightM: 0.8, distanceM: 5.5 },
+  );
+}

@@ -1,0 +1,38 @@
+import { standing, type Examples } from './example';
+
+/** A portrait's camera. */
+const NEAR = { distanceM: 2, heightM: 1.54 };
+
+/** Head and camera. */
+export const HEAD_EXAMPLES: Examples = {
+  stretched: {
+    faulty: standing({ faceForwardCm: 6 }, NEAR),
+    sound: standing({ faceForwardCm: 1.5 }, NEAR),
+  },
+  'chin-level': {
+    faulty: standing({ chinDownDeg: -26 }, NEAR),
+    sound: standing({ chinDownDeg: 2 }, NEAR),
+  },
+  'turned-stiffly': {
+    faulty: standing({ hipsTurnLeftDeg: 40 }),
+    sound: standing({ hipsTurnLeftDeg: 40, headTurnLeftDeg: -24 }),
+  },
+  'all-one-way': {
+    faulty: standing({}),
+    sound: standing({ hipsTurnLeftDeg: 30, headTurnLeftDeg: -20 }),
+  },
+  'legs-shortened': {
+    faulty: standing(
+      {},
+      { focalLengthMm: 35, heightM: 2.4, distanceM: 2.6, aim: { kind: 'aimed', heightM: 0.9 } },
+    ),
+    sound: standing({}),
+  },
+  'leaning-in': {
+    faulty: standing(
+      { hingeDeg: 40 },
+      { focalLengthMm: 24, heightM: 1.5, distanceM: 1.5, aim: { kind: 'aimed', heightM: 1.1 } },
+    ),
+    sound: standing({ hingeDeg: 14 }),
+  },
+};

@@ -1,0 +1,41 @@
+import { supportAt } from '../../scene';
+import { seated, standing, type Examples } from './example';
+
+const chairTurned = (turnLeftDeg: number) => ({ objects: [supportAt('chair', { turnLeftDeg })] });
+const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
+
+/** From the floor to the hips. */
+export const LEG_EXAMPLES: Examples = {
+  'feet-at-lens': {
+    faulty: standing({ leftFootOutDeg: 4, rightFootOutDeg: 2 }),
+    sound: standing({ leftFootOutDeg: 34, rightFootOutDeg: 6 }),
+  },
+  'feet-alike': {
+    faulty: seated({ leftFootOutDeg: 8, rightFootOutDeg: 8 }),
+    sound: seated({ leftFootOutDeg: 8, rightFootOutDeg: 20, leftAheadFeet: 0.7 }),
+  },
+  'weight-on-near-foot': {
+    faulty: standing({ leftAheadFeet: 0.9, leftWeightShare: 0.78 }),
+    sound: standing({ leftAheadFeet: 0.9, leftWeightShare: 0.24 }),
+  },
+  'hip-line': {
+    faulty: standing({ hipsLeftUpDeg: 6, shouldersLeftUpDeg: 6, leftWeightShare: 0.7 }),
+    sound: standing({ hipsLeftUpDeg: 6, shouldersLeftUpDeg: -4, leftWeightShare: 0.7 }),
+  },
+  'seat-deep': {
+    faulty: seated({ seatDepthShare: 1 }),
+    sound: seated({ seatDepthShare: 0.2 }),
+  },
+  'near-leg-over': {
+    faulty: seated({ hipsTurnLeftDeg: -40 }, { ...CROSSED, ...chairTurned(-40) }),
+    sound: seated({ hipsTurnLeftDeg: 40 }, { ...CROSSED, ...chairTurned(40) }),
+  },
+  'legs-at-lens': {
+    faulty: seated({}),
+    sound: seated({ hipsTurnLeftDeg: 45 }, chairTurned(45)),
+  },
+  'twist-without-feet': {
+    faulty: standing({ twistLeftDeg: 44 }),
+    sound: standing({ twistLeftDeg: 14, hipsTurnLeftDeg: 20 }),
+  },
+};

@@ -1,0 +1,50 @@
+import { contactOf, sided } from '../../pose';
+import type { Sight } from '../../picture';
+import { add, subtract, unit, type Side } from '../../units';
+import { ownHands } from '../measures/ownHands';
+import { isInPicture, isSeenAt } from '../measures/seen';
+import { camera, pose, type Rule } from '../rule';
+
+/** Centimetres up the forearm from the wrist that are looked at (a study of made scenes). */
+const LOOKED_AT_CM = 8;
+/** Flesh over the bone there, metres: half a forearm's breadth and some cloth. */
+const FLESH_M = 0.055;
+
+/** How many of the first centimetres of a forearm are seen; null where the frame cuts them. */
+function seenCm({ picture, figure: { points } }: Sight, side: Side): number | null {
+  const [wrist, elbow] = [points.wrists[side], points.elbows[side]];
+  const up = unit(subtract(elbow, wrist));
+  const places = Array.from({ length: LOOKED_AT_CM }, (_, i) => add(wrist, up, (i + 1) / 100));
+  if (!places.every((p) => isInPicture(picture, p))) return null;
+  return places.filter((p) => isSeenAt(picture, p, FLESH_M)).length;
+}
+
+export const forearmHidden: Rule = {
+  id: 'forearm-hidden',
+  name: 'Forearm hidden',
+  reads: ['forearmSeenCm'],
+  station: 'hands',
+  grade: 'fault',
+  reason: 'A hand whose forearm is hidden belongs to nobody.',
+  weight: 0.7,
+  measure(sight, { forearmSeenCm }) {
+    return ownHands(sight).flatMap((side) => {
+      const value = seenCm(sight, side);
+      if (value === null) return [];
+      const arm = contactOf(sight.shot.pose, side)
+        ? pose(sided(side, 'ElbowSwivelDeg'))
+        : pose(sided(side, 'ElbowSwivelDeg'), sided(side, 'ArmOutDeg'), sided(side, 'ArmForwardDeg'));
+      return [
+        {
+          key: side,
+          value,
+          ...forearmSeenCm,
+          full: 2,
+          unit: 'cm of the forearm seen',
+          title: `The ${side} hand has no forearm`,
+          variables: [...arm, ...camera('arcDeg')],
+        },
+      ];
+    });
+  },
+};

@@ -1,0 +1,31 @@
+import { degrees, dot, subtract, unit, clamp } from '../../units';
+import { handPoints } from '../measures/fingers';
+import { ownHands } from '../measures/ownHands';
+import type { Rule } from '../rule';
+import { turnsHand } from './turnsHand';
+
+export const handAtLens: Rule = {
+  id: 'hand-at-lens',
+  name: 'Hand at the lens',
+  reads: ['handOffLensDeg'],
+  station: 'hands',
+  grade: 'fault',
+  reason: 'Fingers that point at the lens are stumps.',
+  weight: 0.7,
+  measure(sight, { handOffLensDeg }) {
+    const { figure, view, shot } = sight;
+    return ownHands(sight).map((side) => {
+      const towardsLens = unit(subtract(view.eye, figure.points.wrists[side]));
+      const cosine = clamp(dot(handPoints(figure, side), towardsLens), -1, 1);
+      return {
+        key: side,
+        value: degrees(Math.acos(cosine)),
+        ...handOffLensDeg,
+        full: 25,
+        unit: '° off the line of view',
+        title: `The ${side} hand points at the lens`,
+        variables: turnsHand(shot.pose, side),
+      };
+    });
+  },
+};

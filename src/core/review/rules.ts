@@ -1,0 +1,133 @@
+import { crossedArms } from './arms/crossedArms';
+import { enlargedPart } from './arms/enlargedPart';
+import { mirroredArms } from './arms/mirroredArms';
+import { noDaylight } from './arms/noDaylight';
+import { rightAngle } from './arms/rightAngle';
+import { sharpElbow } from './arms/sharpElbow';
+import { frameEdge } from './camera/frameEdge';
+import { leaningIn } from './camera/leaningIn';
+import { legsShortened } from './camera/legsShortened';
+import { lensHeight } from './camera/lensHeight';
+import { beyondRange } from './comfort/beyondRange';
+import { feetAlike } from './feet/feetAlike';
+import { feetAtLens } from './feet/feetAtLens';
+import { feetTogether } from './feet/feetTogether';
+import { toesIn } from './feet/toesIn';
+import { gazeFar } from './gaze/gazeFar';
+import { fingerOut } from './hands/fingerOut';
+import { fist } from './hands/fist';
+import { forearmHidden } from './hands/forearmHidden';
+import { handAtLens } from './hands/handAtLens';
+import { handBeforeFocus } from './hands/handBeforeFocus';
+import { handFlat } from './hands/handFlat';
+import { handRoundWaist } from './hands/handRoundWaist';
+import { handsIdle } from './hands/handsIdle';
+import { handsLevel } from './hands/handsLevel';
+import { hooked } from './hands/hooked';
+import { paddle } from './hands/paddle';
+import { splayed } from './hands/splayed';
+import { throatCovered } from './hands/throatCovered';
+import { allOneWay } from './head/allOneWay';
+import { chinBack } from './head/chinBack';
+import { chinLevel } from './head/chinLevel';
+import { headTilt } from './head/headTilt';
+import { stretched } from './head/stretched';
+import { turnedStiffly } from './head/turnedStiffly';
+import { hipLine } from './hips/hipLine';
+import { legsAtLens } from './hips/legsAtLens';
+import { lockedJoints } from './hips/lockedJoints';
+import { nearLegOver } from './hips/nearLegOver';
+import { seatDeep } from './hips/seatDeep';
+import { twistWithoutFeet } from './hips/twistWithoutFeet';
+import { darkSockets } from './light/darkSockets';
+import { keyFromBelow } from './light/keyFromBelow';
+import { lampInFrame } from './light/lampInFrame';
+import { lensFlare } from './light/lensFlare';
+import { noCatchlight } from './light/noCatchlight';
+import type { Rule } from './rule';
+import { nearShoulderLarge } from './shoulders/nearShoulderLarge';
+import { raisedShoulders } from './shoulders/raisedShoulders';
+import { rolledIn } from './shoulders/rolledIn';
+import { squareShoulders } from './shoulders/squareShoulders';
+import { bentToLookDown } from './spine/bentToLookDown';
+import { collapsed } from './spine/collapsed';
+import { roundedBack } from './spine/roundedBack';
+import { sideBend } from './spine/sideBend';
+import { tuckedPelvis } from './spine/tuckedPelvis';
+import * as together from './together';
+import { evenWeight } from './weight/evenWeight';
+import { weightOnNearFoot } from './weight/weightOnNearFoot';
+
+/** All rules, from the floor up, then camera and light. */
+export const RULES: readonly Rule[] = [
+  toesIn,
+  feetTogether,
+  feetAtLens,
+  feetAlike,
+  evenWeight,
+  weightOnNearFoot,
+  lockedJoints,
+  hipLine,
+  seatDeep,
+  nearLegOver,
+  legsAtLens,
+  twistWithoutFeet,
+  roundedBack,
+  tuckedPelvis,
+  bentToLookDown,
+  sideBend,
+  collapsed,
+  together.wedge,
+  together.bentToOther,
+  squareShoulders,
+  raisedShoulders,
+  rolledIn,
+  nearShoulderLarge,
+  noDaylight,
+  enlargedPart,
+  rightAngle,
+  sharpElbow,
+  crossedArms,
+  mirroredArms,
+  handFlat,
+  fist,
+  splayed,
+  paddle,
+  hooked,
+  fingerOut,
+  handAtLens,
+  forearmHidden,
+  handsLevel,
+  throatCovered,
+  handBeforeFocus,
+  handsIdle,
+  handRoundWaist,
+  together.idleHand,
+  together.handWithoutArm,
+  together.mirroredHands,
+  together.paleHand,
+  chinBack,
+  stretched,
+  chinLevel,
+  headTilt,
+  turnedStiffly,
+  allOneWay,
+  together.headsApart,
+  together.levelHeads,
+  gazeFar,
+  together.gazeUnexplained,
+  frameEdge,
+  lensHeight,
+  legsShortened,
+  leaningIn,
+  together.cutThrough,
+  together.faceCovered,
+  together.littleSeen,
+  together.nearEnlarged,
+  keyFromBelow,
+  darkSockets,
+  noCatchlight,
+  lampInFrame,
+  lensFlare,
+  beyondRange,
+];
