@@ -95,12 +95,12 @@ export const FLOOR_POSES: readonly Pose[] = [
       rightLegForwardDeg: 42,
       leftLegForwardDeg: 4,
       rightKneeBendDeg: 70,
-      bendLeftDeg: -22,
+      bendLeftDeg: -12,
       hingeDeg: 8,
       leftElbowSwivelDeg: 30,
       headTiltLeftDeg: -10,
     },
-    contacts: [on('left:forearm', 'floor', 'lean', { left: 0.1, ahead: 1.2 }), on('right:palm', 'thighTop')],
+    contacts: [on('left:forearm', 'floor', 'lean', { left: 0.4, ahead: 1 }), on('right:palm', 'thighTop')],
     message: { presence: -0.2, openness: 0.5, formality: -0.7, movement: -0.5 },
   }),
   said('Looking at the sky', 'On your back, knees at different heights, one hand on your belly.', {
@@ -143,14 +143,21 @@ export const FLOOR_POSES: readonly Pose[] = [
     ],
     message: { presence: -0.2, openness: 0.5, formality: -0.8, movement: -0.3 },
   }),
-  said('Hands and knees', 'On hands and knees, look up at me.', {
+  said('Hands and knees', 'On hands and knees, look past me.', {
     support: 'allFours',
     level: 3,
-    settings: { hipsTurnLeftDeg: 50, chinDownDeg: -25, leftLegOutDeg: 6, rightLegOutDeg: 6 },
+    settings: {
+      hipsTurnLeftDeg: 50,
+      chinDownDeg: -22,
+      headTurnLeftDeg: -15,
+      leftLegOutDeg: 6,
+      rightLegOutDeg: 6,
+    },
     contacts: [
       on('left:palm', 'floor', 'lean', { left: 0.45, ahead: 0.1 }),
       on('right:palm', 'floor', 'lean', { left: -0.45, ahead: 0.1 }),
     ],
+    gaze: { kind: 'ahead' },
     message: { presence: 0.1, openness: 0.2, formality: -0.8, movement: 0.3 },
   }),
 ];

@@ -343,7 +343,7 @@ it('the house’s arrangements have few findings of all rules, between people an
   const mean = counts.reduce((sum, n) => sum + n, 0) / counts.length;
   // far from the half that is wanted of poses of one: what is asked of one is not yet asked otherwise of two
   expect(mean).toBeLessThan(1.5);
-  expect(Math.max(...counts)).toBeLessThanOrEqual(4);
+  expect(Math.max(...counts)).toBeLessThanOrEqual(5);
 });
 
 it('one who is alone is not judged by rules of several', () => {
