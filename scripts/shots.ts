@@ -84,12 +84,16 @@ try {
     await drawn(driver);
     await shot(browser, 'pose-seated');
   }
-  if (wants('pose-measured')) {
-    await visit(browser, `${sitting}&take=demo-take-2`, DESK_SIZE);
-    await drawn(driver);
-    await driver.findElement(By.xpath('//button[text()="measured"]')).click();
-    await driver.wait(until.elementLocated(By.css('[data-testid="measured"][data-state="drawn"]')), 20_000);
-    await shot(browser, 'pose-measured');
+  if (wants('rules')) {
+    await visit(browser, `${server.origin}/rules`, DESK_SIZE);
+    await driver.executeScript(
+      'document.querySelector("li[data-rule=fist]").scrollIntoView({ block: "center" })',
+    );
+    await driver.wait(
+      until.elementLocated(By.css('li[data-rule="splayed"] figure:last-child canvas[data-state="drawn"]')),
+      60_000,
+    );
+    await shot(browser, 'rules');
   }
   const record = async (person: string, part: string) => {
     await visit(browser, `${server.origin}/people?person=${person}`, DESK_SIZE);

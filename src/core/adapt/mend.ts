@@ -63,10 +63,12 @@ interface Search {
 }
 
 /**
- * Looks for the smallest change, in comfortable steps, that clears a finding without raising another.
- * Each of the finding's settings is tried alone, first where its own slope points, then outwards step by step; the
+ * Looks for the smallest change, in comfortable steps, that clears a finding, dead band and all, without raising one
+ * that matters as much.
+ * Each of the finding's variables is tried alone, first where its own slope points, then outwards step by step; the
  * cheapest change wins. Where every change that clears it raises something else, the cheapest ones are followed by
- * a change that clears that. A change that hides what is measured clears nothing. Deterministic.
+ * a change that clears that; where none clears it, what comes nearest is followed by another. A change that hides what
+ * is measured clears nothing. Deterministic.
  */
 export function mend(
   standIn: StandIn,
@@ -168,8 +170,9 @@ function clearOnTheWay(
   most: number,
 ): Way | null {
   if (!nearest || nearest.off > WORTH_GOING * shortOfClear(finding.measurement)) return null;
-  const { wanted } = search;
-  const now = review(nearest.sight, wanted).find((f) => f.id === finding.id);
+  // what was seen of it is gone: the stand-in has looked at others since
+  const sight = seen(search, nearest.sight.shot);
+  const now = sight && review(sight, search.wanted).find((f) => f.id === finding.id);
   const rest = now && clear(search, nearest.sight.shot, now, most - 1);
   return rest ? andThen(wayOf(shot, nearest), rest) : null;
 }

@@ -41,7 +41,7 @@ export const TRUNK_EXAMPLES: Examples = {
     sound: standing({ leanLeftDeg: 8 }),
   },
   collapsed: {
-    faulty: propped(0.3, { bendLeftDeg: -6, leftShoulderRaisedShare: 0.7, headTiltLeftDeg: 12 }),
+    faulty: propped(0.3, { bendLeftDeg: -14, leftShoulderRaisedShare: 0.7, headTiltLeftDeg: 6 }),
     sound: propped(1, { headTiltLeftDeg: -10 }),
   },
   'raised-shoulders': {
