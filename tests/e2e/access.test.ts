@@ -13,7 +13,7 @@ const PLACES: [name: string, path: string, ready: string, size: Size][] = [
   ['People on a phone', '/people', 'ul[aria-label="People"] button', PHONE_SIZE],
   ['Brief', `/brief${QUERY}`, 'tr[data-target]', DESK_SIZE],
   ['Brief on a phone', `/brief${QUERY}`, 'tr[data-target]', PHONE_SIZE],
-  ['Rules', '/rules', 'li[data-rule="fist"] canvas[data-state="drawn"]', DESK_SIZE],
+  ['Rules', '/rules', 'li[data-rule] canvas[data-state="drawn"]', DESK_SIZE],
   ['Rules on a phone', '/rules', 'li[data-rule]', PHONE_SIZE],
   ['Preparation sheet', `/sheet${QUERY}&for=client`, '[data-testid="sheet"] li', DESK_SIZE],
   ['Set sheet on a phone', `/sheet${QUERY}&for=set`, '[data-testid="sheet"] li', PHONE_SIZE],

@@ -60,6 +60,28 @@ describe('the table of targets', () => {
     else expect(high).toBeLessThan(low!);
   });
 
+  it('leaves to itself what a message makes a thing that may be, from one end of a scale on', () => {
+    const { min, max }: Target = TARGETS.handsHeightFaces;
+    const free = { low: min, high: max, deadBand: [0, 0] };
+    expect(wantedRanges({ ...MIDDLE, presence: 0.29 }).handsHeightFaces.low).toBe(0.32);
+    expect(wantedRanges({ ...MIDDLE, presence: 0.3 }).handsHeightFaces).toEqual(free);
+    expect(wantedRanges({ ...MIDDLE, formality: 0.8 }).handsHeightFaces).toEqual(free);
+    // reserve is at the other end of its scale
+    expect(wantedRanges({ ...MIDDLE, openness: -0.2 }).wristsPastMiddleCm.high).toBe(
+      TARGETS.wristsPastMiddleCm.max,
+    );
+    expect(wantedRanges({ ...MIDDLE, openness: 0.2 }).wristsPastMiddleCm.high).toBe(-4);
+  });
+
+  it('has a dead band at the ends that something can pass, and none at the others', () => {
+    expect(wantedRanges(MIDDLE).sideBendDeg.deadBand).toEqual([0, TARGETS.sideBendDeg.deadBand]);
+    expect(wantedRanges(MIDDLE).lensOverFaceDeg.deadBand).toEqual([2, 2]);
+    for (const id of TARGET_IDS) {
+      const { low, high, deadBand }: Target = TARGETS[id];
+      expect([id, deadBand >= 0 && deadBand < high - low]).toEqual([id, true]);
+    }
+  });
+
   it('gives way to what was set by hand, end by end', () => {
     const wanted = wantedRanges(PRESETS.business.message, { shouldersTurnDeg: { low: 25 } });
     expect(wanted.shouldersTurnDeg.low).toBe(25);

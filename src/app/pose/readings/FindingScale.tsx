@@ -1,5 +1,4 @@
 import type { Finding } from '@/core/review';
-import { measured } from './findingWords';
 
 /** Width and height that the scale is drawn in; it is stretched across. */
 const WIDE = 240;
@@ -11,9 +10,12 @@ function endOf({ value, low, high }: Finding['measurement']): { limit: number; i
   return { limit: isLow ? low : high, isLow };
 }
 
-/** Where the measured figure stands against the end of what is wanted; the dead band is drawn lighter. */
+/**
+ * Where the measured figure stands against the end of what is wanted; the dead band is drawn lighter. The words beside
+ * it say the same.
+ */
 export function FindingScale({ measurement }: { measurement: Finding['measurement'] }) {
-  const { value, full, deadBand = [0, 0], unit } = measurement;
+  const { value, full, deadBand = [0, 0] } = measurement;
   const { limit, isLow } = endOf(measurement);
   const past = Math.max(Math.abs(value - limit) * 1.25, full);
   const within = past * 0.6;
@@ -26,8 +28,7 @@ export function FindingScale({ measurement }: { measurement: Finding['measuremen
       viewBox={`0 0 ${WIDE} ${HIGH}`}
       preserveAspectRatio="none"
       className="my-1 h-3.5 w-full max-w-72"
-      role="img"
-      aria-label={`${measured(measurement)} ${unit}; wanted from ${limit}`}
+      aria-hidden
     >
       <rect x={0} y={6} width={WIDE} height={2} fill="var(--color-base-300)" />
       <rect x={x(limit)} y={4} width={WIDE - x(limit)} height={6} fill="var(--color-secondary)" />

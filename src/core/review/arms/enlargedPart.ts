@@ -13,6 +13,7 @@ import {
 } from '../../pose';
 import { clamp, SIDES, type Vec3 } from '../../units';
 import { camera, pose, type Measurement, type MendVariable, type Rule } from '../rule';
+import { movesArm } from './movesArm';
 
 const KNEES: ReadonlySet<PartName> = new Set(['left:knee', 'right:knee']);
 /** A proper distance for a whole figure, metres (common practice: that of 85 mm on full frame). */
@@ -85,9 +86,7 @@ export const enlargedPart: Rule = {
         });
     };
     for (const side of SIDES) {
-      const arm = contactOf(shot.pose, side)
-        ? pose(sided(side, 'ElbowSwivelDeg'))
-        : pose(sided(side, 'ArmForwardDeg'), sided(side, 'ElbowBendDeg'));
+      const arm = movesArm(shot.pose, side, 'ArmForwardDeg', 'ElbowBendDeg');
       check(`${side}:elbow`, 'arms', `${side} elbow`, limbEnlargement, [...arm, ...camera('distanceM')]);
       check(`${side}:hand`, 'hands', `${side} hand`, limbEnlargement, [...arm, ...camera('distanceM')]);
       check(`${side}:knee`, 'hips', `${side} knee`, limbEnlargement, [

@@ -1,7 +1,8 @@
-import { contactOf, isAlongLevel, sided } from '../../pose';
+import { contactOf, isAlongLevel } from '../../pose';
 import { SIDES } from '../../units';
-import { pose, type Rule } from '../rule';
+import type { Rule } from '../rule';
 import { closeSide } from '../together/beside';
+import { movesArm } from './movesArm';
 
 export const noDaylight: Rule = {
   id: 'no-daylight',
@@ -31,9 +32,7 @@ export const noDaylight: Rule = {
           unit: 'cm',
           title: `No daylight at the ${side} of the waist`,
           titleAbove: `More daylight at the ${side} of the waist than wanted`,
-          variables: free
-            ? pose(sided(side, 'ArmOutDeg'), sided(side, 'ElbowBendDeg'), sided(side, 'ArmForwardDeg'))
-            : pose(sided(side, 'ElbowSwivelDeg')),
+          variables: movesArm(shot.pose, side, 'ArmOutDeg', 'ElbowBendDeg', 'ArmForwardDeg'),
         },
       ];
     });

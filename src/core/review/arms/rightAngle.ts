@@ -1,9 +1,9 @@
 import { project } from '../../camera';
-import { contactOf, sided } from '../../pose';
 import type { Sight } from '../../picture';
 import { clamp, degrees, SIDES, type Side, type Vec3 } from '../../units';
 import { isInPicture } from '../measures/seen';
-import { pose, type Rule } from '../rule';
+import type { Rule } from '../rule';
+import { movesArm } from './movesArm';
 
 /** An elbow that is really bent within this of a right angle is one, degrees (a study of made scenes). */
 const REALLY_WITHIN_DEG = 25;
@@ -46,9 +46,7 @@ export const rightAngle: Rule = {
       unit: '° off a right angle',
       title: `The ${side} elbow makes a right angle`,
       titleAbove: `The ${side} elbow is further from a right angle than wanted`,
-      variables: contactOf(shot.pose, side)
-        ? pose(sided(side, 'ElbowSwivelDeg'))
-        : pose(sided(side, 'ElbowBendDeg'), sided(side, 'ArmForwardDeg')),
+      variables: movesArm(shot.pose, side, 'ElbowBendDeg', 'ArmForwardDeg'),
     }));
   },
 };

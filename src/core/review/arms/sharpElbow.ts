@@ -1,7 +1,8 @@
-import { contactOf, sided } from '../../pose';
+import { contactOf } from '../../pose';
 import { SIDES } from '../../units';
 import { isInPicture } from '../measures/seen';
-import { pose, type Rule } from '../rule';
+import type { Rule } from '../rule';
+import { movesArm } from './movesArm';
 
 export const sharpElbow: Rule = {
   id: 'sharp-elbow',
@@ -23,9 +24,7 @@ export const sharpElbow: Rule = {
       unit: '° open',
       title: `The ${side} elbow is shut sharply`,
       titleAbove: `The ${side} elbow is open more than wanted`,
-      variables: contactOf(shot.pose, side)
-        ? pose(sided(side, 'ElbowSwivelDeg'))
-        : pose(sided(side, 'ElbowBendDeg')),
+      variables: movesArm(shot.pose, side, 'ElbowBendDeg'),
     }));
   },
 };

@@ -1,9 +1,9 @@
-import { contactOf, sided } from '../../pose';
 import type { Sight } from '../../picture';
 import { add, subtract, unit, type Side } from '../../units';
 import { ownHands } from '../measures/ownHands';
 import { isInPicture, isSeenAt } from '../measures/seen';
-import { camera, pose, type Rule } from '../rule';
+import { movesArm } from '../arms/movesArm';
+import { camera, type Rule } from '../rule';
 
 /** Centimetres up the forearm from the wrist that are looked at (a study of made scenes). */
 const LOOKED_AT_CM = 8;
@@ -31,9 +31,6 @@ export const forearmHidden: Rule = {
     return ownHands(sight).flatMap((side) => {
       const value = seenCm(sight, side);
       if (value === null) return [];
-      const arm = contactOf(sight.shot.pose, side)
-        ? pose(sided(side, 'ElbowSwivelDeg'))
-        : pose(sided(side, 'ElbowSwivelDeg'), sided(side, 'ArmOutDeg'), sided(side, 'ArmForwardDeg'));
       return [
         {
           key: side,
@@ -42,7 +39,10 @@ export const forearmHidden: Rule = {
           full: 2,
           unit: 'cm of the forearm seen',
           title: `The ${side} hand has no forearm`,
-          variables: [...arm, ...camera('arcDeg')],
+          variables: [
+            ...movesArm(sight.shot.pose, side, 'ElbowSwivelDeg', 'ArmOutDeg', 'ArmForwardDeg'),
+            ...camera('arcDeg'),
+          ],
         },
       ];
     });

@@ -1,5 +1,5 @@
 import { degrees, dot, subtract, unit, clamp } from '../../units';
-import { handPoints } from '../measures/fingers';
+import { handPoints } from '../measures/hand';
 import { ownHands } from '../measures/ownHands';
 import type { Rule } from '../rule';
 import { turnsHand } from './turnsHand';

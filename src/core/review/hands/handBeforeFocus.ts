@@ -1,10 +1,10 @@
 import { blurDiscMm } from '../../camera';
-import { contactOf, sided } from '../../pose';
 import type { Sight } from '../../picture';
 import { SIDES, type Side } from '../../units';
-import { faceM } from '../measures/fingers';
+import { faceM } from '../measures/face';
 import { depthOf, isHandJudged } from '../measures/seen';
-import { camera, pose, type Rule } from '../rule';
+import { movesArm } from '../arms/movesArm';
+import { camera, type Rule } from '../rule';
 
 /** Blur of the nearer end of a hand, thousandths of the face on the sensor; none where it is not before the near eye. */
 function blurThousandths(sight: Sight, side: Side): number {
@@ -35,12 +35,7 @@ export const handBeforeFocus: Rule = {
       full: 40,
       unit: '‰ of the face, blurred',
       title: `The ${side} hand lies before the plane of focus`,
-      variables: [
-        ...camera('apertureF'),
-        ...(contactOf(shot.pose, side)
-          ? []
-          : pose(sided(side, 'ArmForwardDeg'), sided(side, 'ElbowBendDeg'))),
-      ],
+      variables: [...camera('apertureF'), ...movesArm(shot.pose, side, 'ArmForwardDeg', 'ElbowBendDeg')],
     }));
   },
 };

@@ -3,14 +3,15 @@ import { dot, subtract, unit, type Side } from '../../units';
 import type { Sight } from '../../picture';
 import { ownHands } from '../measures/ownHands';
 import { depthOf } from '../measures/seen';
-import { faceM, handAxes } from '../measures/fingers';
+import { faceM } from '../measures/face';
+import { handAxes } from '../measures/hand';
 import { turnsHand } from './turnsHand';
 import type { Rule } from '../rule';
 
 /** A hand whose palm is this square to the line of view is flat to the lens, cosine (a study of made scenes). */
 const FLAT_COSINE = 0.7;
-/** Area of a face seen from the front, in squares of its height (measured on three bodies: 0.52 to 0.56). */
-const FACE_AREA = 0.54;
+/** Area of a face without its hair seen from the front, in squares of its height (measured on three bodies: 0.42 to 0.45). */
+const FACE_AREA = 0.435;
 
 /** Whether the lens looks on the palm or the back of a hand. */
 function isFlat({ figure, view }: Sight, side: Side): boolean {
@@ -40,7 +41,7 @@ export const handFlat: Rule = {
       key: side,
       value: isFlat(sight, side) ? ofFace(sight, side) : 0,
       ...handFlatFaces,
-      full: 0.3,
+      full: 0.37,
       unit: 'of the face',
       title: `The ${side} hand is flat to the lens`,
       variables: turnsHand(sight.shot.pose, side),

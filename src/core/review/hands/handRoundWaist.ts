@@ -1,6 +1,6 @@
 import { bodyTarget, contactOf, sided, type BodyPlaceName } from '../../pose';
 import { degrees, SIDES } from '../../units';
-import { handMiddle } from '../measures/fingers';
+import { handMiddle } from '../measures/hand';
 import { inFrameOf } from '../measures/inFrame';
 import { pose, type Rule } from '../rule';
 import { waistPlacesOf } from './places';

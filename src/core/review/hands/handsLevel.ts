@@ -1,7 +1,8 @@
 import { contactOf, isLying, sided } from '../../pose';
 import type { Sight } from '../../picture';
 import { dot, SIDES, subtract } from '../../units';
-import { faceM, handMiddle } from '../measures/fingers';
+import { faceM } from '../measures/face';
+import { handMiddle } from '../measures/hand';
 import { isHandJudged } from '../measures/seen';
 import { pose, type Rule } from '../rule';
 import { lowPlacesOf } from './places';

@@ -1,8 +1,9 @@
-import { contactOf, sided, type BodyPlaceName } from '../../pose';
+import { contactOf, type BodyPlaceName } from '../../pose';
 import type { Sight } from '../../picture';
 import { add, SIDES, subtract, type Side } from '../../units';
 import { isCoveredBy, partsOf } from '../measures/seen';
-import { pose, type Rule } from '../rule';
+import { movesArm } from '../arms/movesArm';
+import type { Rule } from '../rule';
 import { trunkPlacesOf } from './places';
 
 const ARMS: Record<Side, ReadonlySet<number>> = {
@@ -48,9 +49,10 @@ export const throatCovered: Rule = {
       full: 50,
       unit: '% of the throat',
       title: `The ${side} arm lies across the throat`,
-      variables: contactOf(sight.shot.pose, side)
-        ? [...pose(sided(side, 'ElbowSwivelDeg')), trunkPlacesOf(side)]
-        : pose(sided(side, 'ElbowBendDeg'), sided(side, 'ArmForwardDeg'), sided(side, 'ArmOutDeg')),
+      variables: [
+        ...movesArm(sight.shot.pose, side, 'ElbowBendDeg', 'ArmForwardDeg', 'ArmOutDeg'),
+        trunkPlacesOf(side),
+      ],
     }));
   },
 };

@@ -1,18 +1,16 @@
 import { contactOf, isLying, limbContact, sided, sideLainOn } from '../../pose';
 import type { Sight } from '../../picture';
 import { SIDES, type Side } from '../../units';
-import { faceM } from '../measures/fingers';
+import { faceM } from '../measures/face';
 import { inFrameOf } from '../measures/inFrame';
 import { pose, type Rule } from '../rule';
 
 /** The side on whose arm somebody who lies is propped; null where nothing props. */
-function proppedOn({ shot }: Sight): Side | null {
+function proppedOn({ shot: { pose: said } }: Sight): Side | null {
   const props = (side: Side) =>
-    [
-      limbContact(shot.pose, side, 'elbow'),
-      limbContact(shot.pose, side, 'forearm'),
-      contactOf(shot.pose, side),
-    ].some((c) => c !== undefined && (c.kind === 'lean' || (c.to === 'floor' && !c.part.endsWith('palm'))));
+    limbContact(said, side, 'elbow') !== undefined ||
+    limbContact(said, side, 'forearm') !== undefined ||
+    contactOf(said, side)?.kind === 'lean';
   return SIDES.find(props) ?? null;
 }
 

@@ -1,0 +1,94 @@
+import type { WantedRanges } from '../brief';
+import { seeShot, type Sight, type StandIn } from '../picture';
+import type { Station } from '../pose';
+import { GRADES, review, shortOfClear, type Finding, type Measurement, type Rule } from '../review';
+import type { Ground } from '../scene';
+import type { SoloShot } from '../shot';
+import { RAISED } from './harmToOthers';
+import { inRange, moved, type Axis } from './mendAxis';
+
+/** One thing moved by some steps, and what came of it. */
+export interface Trial {
+  axis: Axis;
+  steps: number;
+  sight: Sight;
+  /** How far the figure still lies outside its wanted range, in its unit. */
+  off: number;
+  /** Findings that a change which clears its own raises or makes worse. */
+  raised: Finding[];
+  cost: number;
+}
+
+/** One search for a mend: what was found before, and how often a picture was taken. */
+export interface Search {
+  standIn: StandIn;
+  /** The shot as it was before anything was changed. */
+  from: SoloShot;
+  held: readonly Station[];
+  wanted: WantedRanges;
+  ground: Ground | undefined;
+  /** Severity of every finding that may stay. */
+  before: ReadonlyMap<string, number>;
+  /** Whether a changed shot is worse for one of the others in the picture. */
+  harmsOthers(shot: SoloShot): boolean;
+  evaluations: number;
+}
+
+/** How far a measurement still is from being clearly mended; what is no longer seen is not mended. */
+function stillOff(measurement: Measurement | undefined, before: Measurement): number {
+  if (!measurement || (measurement.of ?? 0) < (before.of ?? 0)) return Infinity;
+  return shortOfClear(measurement);
+}
+
+/** Whether one finding matters as much as another or more. */
+function weighsAsMuch({ grade }: Finding, than: Finding): boolean {
+  return GRADES.indexOf(grade) <= GRADES.indexOf(than.grade);
+}
+
+/** Findings that a changed shot has, or has worse, besides the one that is mended, and that matter as much. */
+export function raisedBy({ wanted, before }: Search, sight: Sight, finding: Finding): Finding[] {
+  return review(sight, wanted).filter(
+    (f) => f.id !== finding.id && weighsAsMuch(f, finding) && f.severity > (before.get(f.id) ?? -1) + RAISED,
+  );
+}
+
+/** One number moved by some steps, looked at; null where it cannot be so. */
+export function tryStep(
+  search: Search,
+  shot: SoloShot,
+  rule: Rule,
+  finding: Finding,
+  axis: Axis,
+  steps: number,
+): Trial | null {
+  if (!inRange(axis, steps)) return null;
+  search.evaluations++;
+  const next = moved(shot, axis, steps, search.from.pose, search.held);
+  const sight = seen(search, next);
+  if (!sight) return null;
+  const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
+  let off = stillOff(measurement, finding.measurement);
+  // most trials clear nothing: what else they raise is only asked of those that do
+  const raised = off <= 0 ? raisedBy(search, sight, finding) : [];
+  // what mends one at the cost of another mends nothing
+  if (off <= 0 && raised.length === 0 && search.harmsOthers(next)) off = Infinity;
+  return { axis, steps, sight, off, raised, cost: Math.abs(steps) * axis.seconds };
+}
+
+/** A shot as it is seen; null where the camera would stand inside the sitter. */
+export function seen({ standIn, ground }: Search, shot: SoloShot): Sight | null {
+  try {
+    return seeShot(standIn, shot, { ground });
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
+/** The trial that leaves least of a fault; of two alike the cheaper one. */
+export function nearestOf(trials: readonly Trial[]): Trial | null {
+  return trials.reduce<Trial | null>(
+    (a, b) => (a && (a.off < b.off || (a.off === b.off && a.cost <= b.cost)) ? a : b),
+    null,
+  );
+}
