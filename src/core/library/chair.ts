@@ -155,6 +155,7 @@ export const CHAIR_POSES: readonly Pose[] = [
     objects: [supportAt('chair', { turnLeftDeg: 35 })],
     crossed: { how: 'knees', over: 'left' },
     settings: {
+      headTiltLeftDeg: 9,
       hipsTurnLeftDeg: 35,
       seatDepthShare: 0.5,
       hingeDeg: 14,
@@ -163,7 +164,7 @@ export const CHAIR_POSES: readonly Pose[] = [
       faceForwardCm: 1.5,
       chinDownDeg: 2,
     },
-    contacts: [on('right:palm', 'other:elbow', 'hold'), on('left:handBack', 'underChin', 'hover')],
+    contacts: [on('right:palm', 'other:elbow', 'hold'), on('left:fist', 'underChin', 'hover')],
     message: { presence: 0.2, openness: -0.5, formality: 0.2, movement: -0.6 },
   }),
   said('Slid out', 'Let the lower leg slide out, and turn your shoulders back to me.', {
