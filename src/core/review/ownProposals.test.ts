@@ -99,11 +99,11 @@ describe('the poses of the house, as they are framed', () => {
     );
   const mean = (values: number[]) => values.reduce((sum, n) => sum + n, 0) / values.length;
 
-  // a step over what was measured: faults 0.43, 0.46, 0.70; stops 5 each
+  // a step over what was measured: faults 0.36, 0.39, 0.59; stops in two poses each
   it.each([
-    ['slight', 0.48, 5],
-    ['average', 0.5, 5],
-    ['heavy', 0.74, 5],
+    ['slight', 0.41, 2],
+    ['average', 0.44, 2],
+    ['heavy', 0.63, 2],
   ] as const)('have few faults on the %s body', (name, faults, stops) => {
     expect(mean(counts(name, 'fault'))).toBeLessThanOrEqual(faults);
     expect(counts(name, 'stop').filter((n) => n > 0).length).toBeLessThanOrEqual(stops);
