@@ -1,23 +1,20 @@
 import { TARGETS, type Target, type TargetId, type WantedRanges } from '@/core/brief';
 import { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example, type Rule } from '@/core/review';
+import { twoDecimals } from '@/ui/fields/decimal';
 import { GradeMark } from '@/ui/review/GradeMark';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
 
 /** Pixels of the measuring picture per shown pixel. */
 const SCALE = 1;
 
-function figure(value: number): string {
-  return String(+value.toFixed(2));
-}
-
 /** What is wanted of one figure: an end that nothing can pass is not said. */
 function rangeWords(id: TargetId, wanted: WantedRanges): string {
   const { unit, min, max }: Target = TARGETS[id];
   const { low, high } = wanted[id];
   if (low <= min && high >= max) return 'anything';
-  if (high >= max) return `${figure(low)} ${unit} or more`;
-  if (low <= min) return `${figure(high)} ${unit} or less`;
-  return `${figure(low)} to ${figure(high)} ${unit}`;
+  if (high >= max) return `${twoDecimals(low)} ${unit} or more`;
+  if (low <= min) return `${twoDecimals(high)} ${unit} or less`;
+  return `${twoDecimals(low)} to ${twoDecimals(high)} ${unit}`;
 }
 
 /** The fault, and the like of it without. */

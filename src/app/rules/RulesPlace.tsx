@@ -1,14 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { PRESET_NAMES, PRESETS, wantedRanges, type Preset } from '@/core/brief';
-import { STATIONS, type Message } from '@/core/pose';
+import { MIDDLE_MESSAGE, PRESET_NAMES, PRESETS, wantedRanges, type Preset } from '@/core/brief';
+import { STATIONS } from '@/core/pose';
 import { RULES, type Rule } from '@/core/review';
 import { Header } from '@/ui/place/Header';
 import { RuleRow } from './RuleRow';
-
-/** Where all scales of the message stand in the middle. */
-const MIDDLE: Message = { presence: 0, openness: 0, formality: 0, movement: 0 };
 
 const GROUPS: readonly Rule['station'][] = [...STATIONS, 'camera', 'light'];
 
@@ -63,7 +60,7 @@ function Asked({ sought, preset, onSought, onPreset }: AskedProps) {
 export function RulesPlace() {
   const [sought, setSought] = useState('');
   const [preset, setPreset] = useState<Preset | null>(null);
-  const message = preset ? PRESETS[preset].message : MIDDLE;
+  const message = preset ? PRESETS[preset].message : MIDDLE_MESSAGE;
   const wanted = wantedRanges(message);
   const found = foundIn(sought);
   return (
@@ -72,8 +69,8 @@ export function RulesPlace() {
       <main className="mx-auto w-full max-w-5xl px-4 pb-10">
         <h1 className="title mt-4 text-2xl">What the eye looks for</h1>
         <p className="quiet max-w-prose">
-          {RULES.length} rules, from the floor up. Each says what it wants, why, and shows its fault beside
-          the like of it without.
+          {RULES.length} rules, from the floor up. Each says what it wants and why; many show their fault
+          beside the like of it without.
         </p>
         <Asked sought={sought} preset={preset} onSought={setSought} onPreset={setPreset} />
         {found.length === 0 && <p className="quiet py-4">No rule is called so.</p>}

@@ -7,6 +7,7 @@ import {
   dressedFor,
   EMPTY_LOOK,
   lookSchema,
+  MIDDLE_MESSAGE,
   photographerChecklist,
   PRESET_NAMES,
   presetOf,
@@ -21,13 +22,12 @@ import {
   type Target,
 } from '.';
 
-const MIDDLE: Message = { presence: 0, openness: 0, formality: 0, movement: 0 };
 const scale = fc.double({ min: -1, max: 1, noNaN: true });
 const messages = fc.record({ presence: scale, openness: scale, formality: scale, movement: scale });
 
 describe('the table of targets', () => {
   it('wants its own figures where all scales stand in the middle', () => {
-    const wanted = wantedRanges(MIDDLE);
+    const wanted = wantedRanges(MIDDLE_MESSAGE);
     for (const id of TARGET_IDS)
       expect(wanted[id]).toMatchObject({ low: TARGETS[id].low, high: TARGETS[id].high });
   });
@@ -55,7 +55,9 @@ describe('the table of targets', () => {
     ['formality', 'headTiltDeg', 'high', 'less'],
     ['movement', 'limbEnlargement', 'high', 'more'],
   ])('%s changes %s', (name, id, end, way) => {
-    const [low, high] = [-0.5, 0.5].map((value) => wantedRanges({ ...MIDDLE, [name]: value })[id][end]);
+    const [low, high] = [-0.5, 0.5].map(
+      (value) => wantedRanges({ ...MIDDLE_MESSAGE, [name]: value })[id][end],
+    );
     if (way === 'more') expect(high).toBeGreaterThan(low!);
     else expect(high).toBeLessThan(low!);
   });
@@ -63,19 +65,19 @@ describe('the table of targets', () => {
   it('leaves to itself what a message makes a thing that may be, from one end of a scale on', () => {
     const { min, max }: Target = TARGETS.handsHeightFaces;
     const free = { low: min, high: max, deadBand: [0, 0] };
-    expect(wantedRanges({ ...MIDDLE, presence: 0.29 }).handsHeightFaces.low).toBe(0.32);
-    expect(wantedRanges({ ...MIDDLE, presence: 0.3 }).handsHeightFaces).toEqual(free);
-    expect(wantedRanges({ ...MIDDLE, formality: 0.8 }).handsHeightFaces).toEqual(free);
+    expect(wantedRanges({ ...MIDDLE_MESSAGE, presence: 0.29 }).handsHeightFaces.low).toBe(0.32);
+    expect(wantedRanges({ ...MIDDLE_MESSAGE, presence: 0.3 }).handsHeightFaces).toEqual(free);
+    expect(wantedRanges({ ...MIDDLE_MESSAGE, formality: 0.8 }).handsHeightFaces).toEqual(free);
     // reserve is at the other end of its scale
-    expect(wantedRanges({ ...MIDDLE, openness: -0.2 }).wristsPastMiddleCm.high).toBe(
+    expect(wantedRanges({ ...MIDDLE_MESSAGE, openness: -0.2 }).wristsPastMiddleCm.high).toBe(
       TARGETS.wristsPastMiddleCm.max,
     );
-    expect(wantedRanges({ ...MIDDLE, openness: 0.2 }).wristsPastMiddleCm.high).toBe(-4);
+    expect(wantedRanges({ ...MIDDLE_MESSAGE, openness: 0.2 }).wristsPastMiddleCm.high).toBe(-4);
   });
 
   it('has a dead band at the ends that something can pass, and none at the others', () => {
-    expect(wantedRanges(MIDDLE).sideBendDeg.deadBand).toEqual([0, TARGETS.sideBendDeg.deadBand]);
-    expect(wantedRanges(MIDDLE).lensOverFaceDeg.deadBand).toEqual([2, 2]);
+    expect(wantedRanges(MIDDLE_MESSAGE).sideBendDeg.deadBand).toEqual([0, TARGETS.sideBendDeg.deadBand]);
+    expect(wantedRanges(MIDDLE_MESSAGE).lensOverFaceDeg.deadBand).toEqual([2, 2]);
     for (const id of TARGET_IDS) {
       const { low, high, deadBand }: Target = TARGETS[id];
       expect([id, deadBand >= 0 && deadBand < high - low]).toEqual([id, true]);
@@ -89,10 +91,10 @@ describe('the table of targets', () => {
   });
 
   it('asks the pose where the look says nothing, and the look where it does', () => {
-    const strong = { ...MIDDLE, presence: 1 };
+    const strong = { ...MIDDLE_MESSAGE, presence: 1 };
     expect(wantedIn(undefined, strong)).toEqual(wantedRanges(strong));
     expect(wantedIn({ message: null, targets: {} }, strong)).toEqual(wantedRanges(strong));
-    expect(wantedIn({ message: MIDDLE, targets: {} }, strong)).toEqual(wantedRanges(MIDDLE));
+    expect(wantedIn({ message: MIDDLE_MESSAGE, targets: {} }, strong)).toEqual(wantedRanges(MIDDLE_MESSAGE));
   });
 });
 
@@ -104,7 +106,7 @@ describe('a look', () => {
       lookSchema.safeParse({ ...look, ...wrong }).error?.issues[0]?.path.join('.');
     expect(lookSchema.safeParse(look).success).toBe(true);
     expect(path({ minutes: 0 })).toBe('minutes');
-    expect(path({ message: { ...MIDDLE, presence: 1.2 } })).toBe('message.presence');
+    expect(path({ message: { ...MIDDLE_MESSAGE, presence: 1.2 } })).toBe('message.presence');
     expect(path({ targets: { headTiltDeg: { high: 99 } } })).toBe('targets.headTiltDeg.high');
     expect(path({ targets: { headTiltDeg: { low: 9, high: 3 } } })).toBe('targets.headTiltDeg');
     expect(path({ uses: [{ id: 'u', words: 'x', format: 'round', crop: 'full' }] })).toBe('uses.0.format');

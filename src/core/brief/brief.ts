@@ -22,6 +22,9 @@ export const PRESETS = {
 export type Preset = keyof typeof PRESETS;
 export const PRESET_NAMES = Object.keys(PRESETS) as Preset[];
 
+/** Where all four scales stand in the middle. */
+export const MIDDLE_MESSAGE: Message = { presence: 0, openness: 0, formality: 0, movement: 0 };
+
 /** The preset whose message this is; undefined for one's own. */
 export function presetOf(message: Message): Preset | undefined {
   return PRESET_NAMES.find((name) =>

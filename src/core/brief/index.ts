@@ -9,6 +9,7 @@ export {
   FORMATS,
   lookOf,
   lookSchema,
+  MIDDLE_MESSAGE,
   PRESET_NAMES,
   presetOf,
   PRESETS,

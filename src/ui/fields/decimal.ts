@@ -2,3 +2,8 @@
 export function shownNumber(value: number, factor = 1): string {
   return String(Math.round(value * factor * 100) / 100);
 }
+
+/** A number with two decimals at most, and none that say nothing. */
+export function twoDecimals(value: number): string {
+  return String(+value.toFixed(2));
+}

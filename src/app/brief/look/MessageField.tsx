@@ -1,18 +1,25 @@
 'use client';
 
 import { useState } from 'react';
-import { PRESET_NAMES, presetOf, PRESETS, SCALE_NAMES, SCALES, type Look, type Preset } from '@/core/brief';
+import {
+  MIDDLE_MESSAGE,
+  PRESET_NAMES,
+  presetOf,
+  PRESETS,
+  SCALE_NAMES,
+  SCALES,
+  type Look,
+  type Preset,
+} from '@/core/brief';
 import type { LookEdit } from './edit';
 
 type Message = NonNullable<Look['message']>;
-
-const MIDDLE: Message = { presence: 0, openness: 0, formality: 0, movement: 0 };
 
 function PresetChoice({ look, onChange }: LookEdit) {
   const { message } = look;
   const choose = (chosen: string) => {
     if (chosen === 'pose') onChange({ message: null });
-    else if (chosen === 'own') onChange({ message: message ?? MIDDLE });
+    else if (chosen === 'own') onChange({ message: message ?? MIDDLE_MESSAGE });
     else onChange({ message: PRESETS[chosen as Preset].message });
   };
   return (

@@ -3,10 +3,7 @@
 import { useState } from 'react';
 import { TARGETS, type Look, type Target, type TargetChanges, type TargetId } from '@/core/brief';
 import { decimalFrom } from '@/core/checks';
-
-function figure(value: number): string {
-  return String(+value.toFixed(2));
-}
+import { twoDecimals } from '@/ui/fields/decimal';
 
 interface EndProps {
   id: TargetId;
@@ -28,7 +25,9 @@ function End({ id, end, value, changed, other, onKeep, onProblem }: EndProps) {
     if (draft === null) return;
     const typed = decimalFrom(draft);
     if (!(typed >= least && typed <= most)) {
-      onProblem(`${words} ${draft.trim() || 'empty'}: give ${figure(least)} to ${figure(most)} ${unit}`);
+      onProblem(
+        `${words} ${draft.trim() || 'empty'}: give ${twoDecimals(least)} to ${twoDecimals(most)} ${unit}`,
+      );
       return;
     }
     onProblem(null);
@@ -40,7 +39,7 @@ function End({ id, end, value, changed, other, onKeep, onProblem }: EndProps) {
       className={`w-14 border-b border-base-300 bg-transparent text-right ${changed ? 'font-bold text-accent' : ''}`}
       inputMode="decimal"
       aria-label={`${words}, ${end === 'low' ? 'at least' : 'at most'}, ${unit}`}
-      value={draft ?? figure(value)}
+      value={draft ?? twoDecimals(value)}
       onChange={(e) => setDraft(e.target.value)}
       onBlur={keep}
       onKeyDown={(e) => {

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import {
+  MIDDLE_MESSAGE,
   TARGET_IDS,
   TARGETS,
   wantedRanges,
@@ -14,8 +15,6 @@ import {
 } from '@/core/brief';
 import { STATIONS } from '@/core/pose';
 import { TargetRow } from './TargetRow';
-
-const MIDDLE = { presence: 0, openness: 0, formality: 0, movement: 0 };
 
 function Headings() {
   return (
@@ -80,7 +79,7 @@ interface TargetTableProps {
 
 /** What the message wants of each figure of the picture; every end can be set by hand. */
 export function TargetTable({ look, onChange }: TargetTableProps) {
-  const wanted = wantedRanges(look.message ?? MIDDLE, look.targets);
+  const wanted = wantedRanges(look.message ?? MIDDLE_MESSAGE, look.targets);
   const [sought, setSought] = useState('');
   const found = foundIn(sought);
   const isChanged = Object.values(look.targets).some(Boolean);

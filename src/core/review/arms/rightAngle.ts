@@ -1,6 +1,6 @@
-import { project } from '../../camera';
 import type { Sight } from '../../picture';
 import { clamp, degrees, SIDES, type Side, type Vec3 } from '../../units';
+import { flatAt } from '../measures/flat';
 import { isInPicture } from '../measures/seen';
 import type { Rule } from '../rule';
 import { movesArm } from './movesArm';
@@ -10,13 +10,12 @@ const REALLY_WITHIN_DEG = 25;
 
 /** How far the elbow's angle in the picture is off a right angle, degrees. */
 function offRightDeg({ view, figure: { points } }: Sight, side: Side): number {
-  const flat = (p: Vec3) => {
-    const { x, y } = project(view, p);
-    return [x * view.tanHalfWidth, y * view.tanHalfHeight] as const;
+  const elbow = flatAt(view, points.elbows[side]);
+  const fromElbow = (p: Vec3) => {
+    const [right, up] = flatAt(view, p);
+    return [right - elbow[0], up - elbow[1]] as const;
   };
-  const [s, e, w] = [points.shoulders[side], points.elbows[side], points.wrists[side]].map(flat);
-  const upper = [s![0] - e![0], s![1] - e![1]] as const;
-  const lower = [w![0] - e![0], w![1] - e![1]] as const;
+  const [upper, lower] = [fromElbow(points.shoulders[side]), fromElbow(points.wrists[side])];
   const cosine = (upper[0] * lower[0] + upper[1] * lower[1]) / (Math.hypot(...upper) * Math.hypot(...lower));
   return Math.abs(degrees(Math.acos(clamp(cosine, -1, 1))) - 90);
 }

@@ -1,8 +1,8 @@
-import { project } from '../../camera';
 import { isOnFeet, legModes } from '../../pose';
 import type { Sight } from '../../picture';
 import { apart, midpoint, SIDES, type Vec3 } from '../../units';
 import { atEase } from '../measures/atEase';
+import { flatAt } from '../measures/flat';
 import { isInPicture } from '../measures/seen';
 import { camera, type Rule } from '../rule';
 
@@ -11,10 +11,7 @@ const STRAIGHT_BELOW_DEG = 45;
 
 /** Legs over trunk and head as the picture draws them, against the same of the sitter at ease. */
 function drawnShare({ view, body, figure }: Sight): number {
-  const flat = (p: Vec3): Vec3 => {
-    const { x, y } = project(view, p);
-    return [x * view.tanHalfWidth, y * view.tanHalfHeight, 0];
-  };
+  const flat = (p: Vec3): Vec3 => [...flatAt(view, p), 0];
   const ratio = ({ points }: Sight['figure'], at: (p: Vec3) => Vec3) => {
     const legs = SIDES.map((side) => apart(at(points.hips[side]), at(points.ankles[side])));
     return Math.max(...legs) / apart(at(points.crown), at(midpoint(points.hips.left, points.hips.right)));

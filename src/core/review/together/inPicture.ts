@@ -1,16 +1,11 @@
 import { project, type View } from '../../camera';
 import type { Picture, Sight } from '../../picture';
 import { add, apart, degrees, subtract, type Side, type Vec3 } from '../../units';
+import { flatAt, type Flat } from '../measures/flat';
 
-/** A direction in the picture: to the right and up, in lengths of the picture's plane at one metre. */
-type Flat = readonly [right: number, up: number];
-
-function flat({ tanHalfWidth, tanHalfHeight }: View, { x, y }: { x: number; y: number }): Flat {
-  return [x * tanHalfWidth, y * tanHalfHeight];
-}
-
+/** From one point to another in the picture. */
 function between(view: View, from: Vec3, to: Vec3): Flat {
-  const [a, b] = [flat(view, project(view, from)), flat(view, project(view, to))];
+  const [a, b] = [flatAt(view, from), flatAt(view, to)];
   return [b[0] - a[0], b[1] - a[1]];
 }
 
