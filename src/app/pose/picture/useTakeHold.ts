@@ -65,15 +65,10 @@ function useSolver(profile: BodyProfile, onRefused: (words: string) => void) {
   return { ask, snap };
 }
 
-/** The places that a hand can be laid on, once they are known; none for what is no hand. */
-function placesFor(profile: BodyProfile, shot: SoloShot, handle: Handle) {
-  const found: { places: ReachablePlace[] } = { places: [] };
+/** The places that a hand can be laid on; none for what is no hand. */
+async function placesFor(profile: BodyProfile, shot: SoloShot, handle: Handle): Promise<ReachablePlace[]> {
   const side = handSide(handle);
-  if (side)
-    void studio('backstage')
-      .places(profile, shot, side)
-      .then((places) => (found.places = places));
-  return found;
+  return side ? studio('backstage').places(profile, shot, side) : [];
 }
 
 /** What taking hold of a handle does, by pointer and by the arrow keys, and what it says meanwhile. */
@@ -85,7 +80,15 @@ export function useTakeHold(
   const { setPose, setDragging } = usePoseStore.getState();
   const view = viewOf(shot.camera);
   const { ask, snap } = useSolver(profile, setHint);
-  useEffect(() => () => setDragging(false), [setDragging]);
+  /** How often something was taken hold of: what comes back for an earlier time is no longer asked for. */
+  const grabs = useRef(0);
+  useEffect(
+    () => () => {
+      grabs.current++;
+      setDragging(false);
+    },
+    [setDragging],
+  );
 
   function grab(handle: Handle, event: React.PointerEvent) {
     event.preventDefault();
@@ -95,7 +98,9 @@ export function useTakeHold(
     const { pose } = shot;
     const { depthM } = project(view, report.handles[handle]);
     const side = handSide(handle);
-    const found = placesFor(profile, shot, handle);
+    const grabbed = ++grabs.current;
+    let places: ReachablePlace[] = [];
+    let last: PointerEvent | null = null;
     setDragging(true);
     const lay = ({ to }: ReachablePlace) => {
       if (!side || !snap(to)) return;
@@ -103,16 +108,28 @@ export function useTakeHold(
       setPose(withContact(withContact(pose, side, null), side, to));
     };
     const move = (e: PointerEvent) => {
-      const near = nearest(found.places, view, box, e.clientX, e.clientY);
+      last = e;
+      const near = nearest(places, view, box, e.clientX, e.clientY);
       if (near) return lay(near);
       setHint(handleWords(handle));
       const right = ((e.clientX - from.x) / box.width) * 2 * view.tanHalfWidth * depthM;
       const up = (-(e.clientY - from.y) / box.height) * 2 * view.tanHalfHeight * depthM;
       void ask({ shot, handle, by: inSet(view, right, up) });
     };
+    const known = placesFor(profile, shot, handle).then(
+      (found) => {
+        places = found;
+        if (last && grabs.current === grabbed) move(last);
+      },
+      (error: Error) => setHint(error.message),
+    );
+    // a hand that is let go before the places are known still lies where it was let go
     followPointer(move, () => {
-      setDragging(false);
-      setHint(null);
+      void known.then(() => {
+        if (grabs.current !== grabbed) return;
+        setDragging(false);
+        setHint(null);
+      });
     });
   }
 
