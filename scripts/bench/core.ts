@@ -1,4 +1,4 @@
-import { wantedRanges } from '@/core/brief';
+import { standardOf } from '@/core/brief';
 import { createSkinned, figureOf, skinSurface, skinSurfaceFast } from '@/core/figure';
 import { HOUSE_POSES } from '@/core/library';
 import { lightingOf } from '@/core/light';
@@ -121,7 +121,7 @@ function mends(): void {
       camera: CAMERA,
       light: LIGHT,
     };
-    for (const finding of review(seeShot(STAND_IN, shot), wantedRanges(shot.pose.message)))
+    for (const finding of review(seeShot(STAND_IN, shot), standardOf(shot.pose.message)))
       times.push(processorMs(() => mend(STAND_IN, shot, finding)));
   }
   line('mend', summary(times));

@@ -1,4 +1,4 @@
-import { wantedRanges } from '@/core/brief';
+import { standardOf } from '@/core/brief';
 import { bodyFrom, surfaceOf } from '@/core/body';
 import { STANDING_POSES as ALL_STANDING } from '@/core/library';
 import { createStandIn, develop, seeShot, type SeeOptions } from '@/core/picture';
@@ -59,6 +59,6 @@ export const LIT: SeeOptions = { ground: GROUND, lit: true, isGroundCoarse: true
 /** What the worker does for one change: the shot seen, reviewed and reported, and where it is lit developed. */
 export function recompute(shot: SoloShot, options: SeeOptions = { ground: GROUND }): void {
   const sight = seeShot(STAND_IN, shot, options);
-  reportOf(sight, review(sight, wantedRanges(shot.pose.message)), 0);
+  reportOf(sight, review(sight, standardOf(shot.pose.message)), 0);
   if (options.lit) develop(sight.picture, STAND_IN.surface, STAND_IN.skinned);
 }

@@ -47,6 +47,7 @@ export {
 } from './files/backups';
 export { countUnsent } from './files/unsent';
 export { erasePerson, mentionsOf, tracesOf, type Mention, type PersonTraces } from './records/erasing';
+export { dropSchool, keepSchool, ownSchools, restoreSchool } from './records/schools';
 export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
 export { keepPicture, keptPicture } from './store/pictures';
 export { keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';

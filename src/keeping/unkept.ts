@@ -23,6 +23,7 @@ export type Thing =
   | 'room'
   | 'keptRoom'
   | 'ownPose'
+  | 'ownSchool'
   | 'lenses'
   | 'theme'
   | 'opened'

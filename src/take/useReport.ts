@@ -3,7 +3,7 @@
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
-import type { WantedRanges } from '@/core/brief';
+import type { Standard } from '@/core/brief';
 import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
@@ -49,7 +49,7 @@ function useStanding(of: string) {
 export function useReport(
   profile: BodyProfile | undefined,
   shot: SoloShot | undefined,
-  wanted: WantedRanges,
+  standard: Standard,
   ground: Ground,
   { preview = null, isQuick = false, of = '' }: Asked = {},
 ): Reported {
@@ -59,12 +59,12 @@ export function useReport(
       profile && shot
         ? async () => {
             const options = { preview, isQuick, standing: standing.ids() };
-            const report = await studio('live').recompute(profile, shot, wanted, ground, options);
+            const report = await studio('live').recompute(profile, shot, standard, ground, options);
             standing.keep(report);
             return { report, shot };
           }
         : null,
-    [profile, shot, wanted, ground, preview, isQuick, standing],
+    [profile, shot, standard, ground, preview, isQuick, standing],
   );
   const { value, refused, busy, answers } = useNewest(ask);
   return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };

@@ -26,7 +26,7 @@ import {
   type LengthName,
   type Misfit,
 } from '@/core/body';
-import type { WantedRanges } from '@/core/brief';
+import type { Standard } from '@/core/brief';
 import { viewOf } from '@/core/camera';
 import { placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
 import {
@@ -129,25 +129,25 @@ const WARMING = 4;
 function recomputed(
   standIn: StandIn,
   shot: SoloShot,
-  wanted: WantedRanges,
+  standard: Standard,
   ground: Ground,
   options: RecomputeOptions,
 ): ShotReport {
-  const report = () => reported(standIn, shot, wanted, ground, options);
+  const report = () => reported(standIn, shot, standard, ground, options);
   return options.isQuick ? quickly(standIn, report) : report();
 }
 
 function reported(
   standIn: StandIn,
   shot: SoloShot,
-  wanted: WantedRanges,
+  standard: Standard,
   ground: Ground,
   { preview: wantedPreview, standing }: RecomputeOptions,
 ): ShotReport {
   const start = performance.now();
   const isLit = wantedPreview !== null;
   const sight = seeShot(standIn, shot, { ground, lit: isLit, isGroundCoarse: isLit });
-  const findings = review(sight, wanted, new Set(standing));
+  const findings = review(sight, standard, new Set(standing));
   const report = reportOf(sight, findings, performance.now() - start);
   if (!wantedPreview) return report;
   const stops = shownStops(wantedPreview.exposure, shot, sight.meteredAt);
@@ -182,21 +182,21 @@ const api = {
   async recompute(
     profile: BodyProfile,
     shot: SoloShot,
-    wanted: WantedRanges,
+    standard: Standard,
     ground: Ground,
     options: RecomputeOptions,
   ): Promise<ShotReport> {
     const report = await onSet(profile, shot, (standIn) =>
-      recomputed(standIn, shot, wanted, ground, options),
+      recomputed(standIn, shot, standard, ground, options),
     );
     return report.preview ? transfer(report, [report.preview.bytes.buffer]) : report;
   },
 
   /** Meets a sitter and works a shot out until the browser has compiled what that takes. */
-  async warmUp(profile: BodyProfile, shot: SoloShot, wanted: WantedRanges, ground: Ground): Promise<void> {
+  async warmUp(profile: BodyProfile, shot: SoloShot, standard: Standard, ground: Ground): Promise<void> {
     for (let i = 0; i < WARMING; i++) {
       await onSet(profile, shot, (standIn) =>
-        recomputed(standIn, shot, wanted, ground, { preview: { exposure: 0 }, isQuick: false }),
+        recomputed(standIn, shot, standard, ground, { preview: { exposure: 0 }, isQuick: false }),
       );
       await new Promise((resolve) => setTimeout(resolve));
     }

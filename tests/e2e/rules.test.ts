@@ -1,4 +1,4 @@
-import { Key } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { openGilvo } from './gilvo';
 
@@ -34,4 +34,48 @@ it('they want what the message wants, and show the fault beside the like of it',
   await gilvo.driver.executeScript('document.querySelector("li[data-rule=fist]").scrollIntoView()');
   await gilvo.one('li[data-rule="fist"] figure:first-child canvas[data-state="drawn"]');
   await gilvo.one('li[data-rule="fist"] figure:last-child canvas[data-state="drawn"]');
+});
+
+it('a school changes what is wanted, in the list and in a look', async () => {
+  await gilvo.open('/rules');
+  const wanted = () => gilvo.text('li[data-rule="tilt-to-shoulder"]');
+  expect(await wanted()).toContain('anything');
+  await gilvo.choose('main select:not([aria-label])', 'traditionalMasculine');
+  await gilvo.comes(async () => (await wanted()).includes('6 ° or less'), 'the school changed nothing');
+  expect(await gilvo.violations()).toEqual([]);
+});
+
+it('a school of one’s own is kept from a look, and chosen in another', async () => {
+  await gilvo.open('/brief?sitting=demo-yearbook');
+  const school = 'section[aria-label="School"]';
+  await gilvo.choose(`${school} select`, 'silhouette');
+  await gilvo.click(`${school} details:first-of-type summary`);
+  await gilvo.choose(`${school} form select`, 'fist');
+  await (await gilvo.one(`${school} form input`)).sendKeys('a boxer', Key.ENTER);
+  await gilvo.one('li[data-silenced="fist"]');
+  await gilvo.click('[data-testid="own-schools"] summary');
+  await (await gilvo.one('[data-testid="own-schools"] input')).sendKeys('Boxers', Key.ENTER);
+  await gilvo.comes(
+    async () => (await gilvo.text(`${school} select`)).includes('Boxers (own)'),
+    'the school was not kept',
+  );
+  await gilvo.choose(`${school} select`, 'messageLed');
+  await gilvo.comes(
+    async () => (await gilvo.driver.findElements(By.css('li[data-silenced]'))).length === 0,
+    'what the own school silences is still silent',
+  );
+  expect(await gilvo.violations()).toEqual([]);
+});
+
+it('a rule that is not meant in a look is not asked in it, until it is asked again', async () => {
+  await gilvo.pose(2);
+  await gilvo.click('button[title^="feet:"]');
+  await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-25'));
+  await gilvo.unfold('toes-in:left');
+  await gilvo.press('Meant', '//*[@data-finding="toes-in:left"]');
+  await (await gilvo.one('input[aria-label="Why it is meant"]')).sendKeys('as we like it');
+  await gilvo.andSeen(() => gilvo.press('In the whole look'));
+  expect(await gilvo.findings()).not.toContain('toes-in:left');
+  await gilvo.andSeen(() => gilvo.click('[data-testid="silent-rules"] button'));
+  expect(await gilvo.findings()).toContain('toes-in:left');
 });

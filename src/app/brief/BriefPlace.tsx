@@ -16,6 +16,7 @@ import { CombinationsPart } from './combinations/CombinationsPart';
 import { LookPart } from './look/LookPart';
 import { LooksBar } from './LooksBar';
 import { PeopleOfSitting } from './PeopleOfSitting';
+import { SchoolPart } from './schools/SchoolPart';
 import { SittingPart } from './SittingPart';
 import { TargetTable } from './targets/TargetTable';
 
@@ -116,7 +117,10 @@ function Brief({ whole }: { whole: WholeSitting }) {
           onChange={changeLook}
           onRemove={looks.remove}
         />
-        <TargetTable key={`targets ${look.id}`} look={look} onChange={(targets) => changeLook({ targets })} />
+        <div key={`review ${look.id}`}>
+          <SchoolPart look={look} onChange={changeLook} />
+          <TargetTable look={look} onChange={(targets) => changeLook({ targets })} />
+        </div>
       </div>
       <CombinationsPart whole={whole} onCombinations={looks.changeCombinations} />
     </main>

@@ -1,7 +1,7 @@
 'use client';
 
 import type { BodyProfile } from '@/core/body';
-import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import { dressedFor, lookOf, standardIn } from '@/core/brief';
 import isSame from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
 import type { Pose } from '@/core/pose';
@@ -73,7 +73,7 @@ function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
   const { message } = take.shot;
-  const wanted = useMemo(() => wantedIn(look, message), [look, message]);
+  const standard = useMemo(() => standardIn(look, message), [look, message]);
   const [frameMs, setFrameMs] = useState(0);
   const [card, setCardLost] = useCard();
   const [isDrawn, setDrawn] = useState(false);
@@ -87,12 +87,12 @@ function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
     chosen,
     profile,
     ground,
-    wanted,
+    standard,
     setFrameMs,
     card,
     setCardLost,
     setDrawn,
-    ...useReport(profile, chosen, wanted, ground, {
+    ...useReport(profile, chosen, standard, ground, {
       preview,
       isQuick: dragging && chosen?.among !== undefined,
       of: `${take.id} ${role}`,
@@ -169,7 +169,7 @@ function SideColumn({ whole, take, shot, report }: SideColumnProps) {
 
 function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
   const at = usePoseReport(whole, take, sitter);
-  const { chosen, profile, ground, wanted, card, report, shot, refused } = at;
+  const { chosen, profile, ground, standard, card, report, shot, refused } = at;
   const { panel, overlay, role } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
   usePoseKeys();
@@ -214,7 +214,7 @@ function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
         />
       </div>
       <SideColumn whole={whole} take={take} shot={chosen} report={report} />
-      <Readings take={take} chosen={chosen} {...{ profile, wanted, ground, report, refused }} />
+      <Readings take={take} chosen={chosen} {...{ profile, standard, ground, report, refused }} />
     </main>
   );
 }

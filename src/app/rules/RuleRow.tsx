@@ -42,15 +42,25 @@ function Pair({ name, example }: { name: string; example: Example }) {
   );
 }
 
+interface RuleRowProps {
+  rule: Rule;
+  wanted: WantedRanges;
+  /** Whether the school does not ask it. */
+  isSilenced: boolean;
+}
+
 /** One rule: its name, why it matters, what it wants, and its pair of pictures. */
-export function RuleRow({ rule, wanted }: { rule: Rule; wanted: WantedRanges }) {
+export function RuleRow({ rule, wanted, isSilenced }: RuleRowProps) {
   const example = EXAMPLES[rule.id];
   return (
     <li className="rule-b flex items-start justify-between gap-4 py-3" data-rule={rule.id}>
       <div className="min-w-0">
         <h3 className="flex items-start gap-2 text-base leading-tight font-bold">
           <GradeMark grade={rule.grade} />
-          <span>{rule.name}</span>
+          <span>
+            {rule.name}
+            {isSilenced && <span className="quiet font-normal"> not asked</span>}
+          </span>
         </h3>
         <p className="mt-1 max-w-prose text-sm">{rule.reason}</p>
         <ul className="mt-1 text-sm">

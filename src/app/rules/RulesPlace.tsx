@@ -1,10 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { MIDDLE_MESSAGE, PRESET_NAMES, PRESETS, wantedRanges, type Preset } from '@/core/brief';
+import { MIDDLE_MESSAGE, PRESET_NAMES, PRESETS, standardIn, type Preset, type Schooled } from '@/core/brief';
 import { STATIONS } from '@/core/pose';
 import { RULES, type Rule } from '@/core/review';
 import { Header } from '@/ui/place/Header';
+import { SelectField } from '@/ui/fields/SelectField';
+import { SchoolChoice } from '@/ui/review/SchoolChoice';
 import { RuleRow } from './RuleRow';
 
 const GROUPS: readonly Rule['station'][] = [...STATIONS, 'camera', 'light'];
@@ -20,12 +22,14 @@ function foundIn(sought: string): Rule[] {
 interface AskedProps {
   sought: string;
   preset: Preset | null;
+  schooled: Schooled;
   onSought(sought: string): void;
   onPreset(preset: Preset | null): void;
+  onSchool(schooled: Schooled): void;
 }
 
-/** What is looked for, and for which message the ranges are shown. */
-function Asked({ sought, preset, onSought, onPreset }: AskedProps) {
+/** What is looked for, and for which message and school the ranges are shown. */
+function Asked({ sought, preset, schooled, onSought, onPreset, onSchool }: AskedProps) {
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 py-3">
       <input
@@ -36,22 +40,17 @@ function Asked({ sought, preset, onSought, onPreset }: AskedProps) {
         value={sought}
         onChange={(e) => onSought(e.target.value)}
       />
-      <label className="text-sm">
-        <span className="quiet block text-xs">wanted for</span>
-        <select
-          className="h-9 border border-base-300 bg-base-100 px-2"
-          aria-label="Message"
-          value={preset ?? ''}
-          onChange={(e) => onPreset(PRESET_NAMES.find((name) => name === e.target.value) ?? null)}
-        >
-          <option value="">no message in particular</option>
-          {PRESET_NAMES.map((name) => (
-            <option key={name} value={name}>
-              {PRESETS[name].words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label="message"
+        aria-label="Message"
+        value={preset ?? ''}
+        onChange={(e) => onPreset(PRESET_NAMES.find((name) => name === e.target.value) ?? null)}
+        options={[
+          ['', 'no message in particular'],
+          ...PRESET_NAMES.map((name) => [name, PRESETS[name].words] as const),
+        ]}
+      />
+      <SchoolChoice schooled={schooled} onChange={onSchool} />
     </div>
   );
 }
@@ -61,7 +60,8 @@ export function RulesPlace() {
   const [sought, setSought] = useState('');
   const [preset, setPreset] = useState<Preset | null>(null);
   const message = preset ? PRESETS[preset].message : MIDDLE_MESSAGE;
-  const wanted = wantedRanges(message);
+  const [schooled, setSchooled] = useState<Schooled>({ targets: {} });
+  const { ranges, silenced } = standardIn({ message, ...schooled }, message);
   const found = foundIn(sought);
   return (
     <div className="flex min-h-dvh flex-col">
@@ -72,7 +72,12 @@ export function RulesPlace() {
           {RULES.length} rules, from the floor up. Each says what it wants and why; many show their fault
           beside the like of it without.
         </p>
-        <Asked sought={sought} preset={preset} onSought={setSought} onPreset={setPreset} />
+        <Asked
+          {...{ sought, preset, schooled }}
+          onSought={setSought}
+          onPreset={setPreset}
+          onSchool={setSchooled}
+        />
         {found.length === 0 && <p className="quiet py-4">No rule is called so.</p>}
         {GROUPS.map((group) => {
           const rules = found.filter((rule) => rule.station === group);
@@ -82,7 +87,12 @@ export function RulesPlace() {
               <h2 className="rule-b mt-6 pb-1 text-lg first-letter:uppercase">{group}</h2>
               <ul>
                 {rules.map((rule) => (
-                  <RuleRow key={rule.id} rule={rule} wanted={wanted} />
+                  <RuleRow
+                    key={rule.id}
+                    rule={rule}
+                    wanted={ranges}
+                    isSilenced={silenced.includes(rule.id)}
+                  />
                 ))}
               </ul>
             </section>

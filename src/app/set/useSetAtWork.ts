@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
-import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import { dressedFor, lookOf, standardIn } from '@/core/brief';
 import type { Sitter } from '@/core/people';
 import { groundOf, type Room } from '@/core/scene';
 import { framed, FRAMINGS, framingOf, type Framing, type Lens } from '@/core/set';
@@ -32,11 +32,11 @@ function useSetReport(whole: WholeSitting, take: Take, sitter: Sitter, part: Par
   const profile = useMemo(() => dressedFor(sitter, look), [sitter, look]);
   const ground = useMemo(() => groundOf(sitting.room), [sitting.room]);
   const { message } = take.shot;
-  const wanted = useMemo(() => wantedIn(look, message), [look, message]);
+  const standard = useMemo(() => standardIn(look, message), [look, message]);
   const isLightHeld = usePoseStore((s) => s.dragging) && part === 'light';
   const [asked, setAsked] = useState(chosen);
   if (!isLightHeld && asked !== chosen) setAsked(chosen);
-  return { chosen, look, profile, ground, ...useReport(profile, asked, wanted, ground) };
+  return { chosen, look, profile, ground, ...useReport(profile, asked, standard, ground) };
 }
 
 /** The faces of all who are in the picture, by name. */

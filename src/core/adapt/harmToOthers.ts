@@ -1,4 +1,4 @@
-import type { WantedRanges } from '../brief';
+import type { Standard } from '../brief';
 import { forEachOther, seeShot, type SeenForOther, type StandIn } from '../picture';
 import { review } from '../review';
 import { OWN_MARK, type Ground } from '../scene';
@@ -27,12 +27,12 @@ function nearestOthers(standIn: StandIn, shot: SoloShot): SeenForOther[] {
 export function harmToOthers(
   standIn: StandIn,
   shot: SoloShot,
-  wanted: WantedRanges,
+  standard: Standard,
   ground: Ground | undefined,
 ): (changed: SoloShot) => boolean {
   if (!shot.among) return () => false;
   const severitiesFor = (other: SeenForOther) => {
-    const findings = review(seeShot(other.standIn, other.shot, { ground }), wanted);
+    const findings = review(seeShot(other.standIn, other.shot, { ground }), standard);
     return new Map(findings.map((f) => [f.id, f.severity]));
   };
   const before = new Map(nearestOthers(standIn, shot).map((o) => [o.role, severitiesFor(o)]));

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf, standInOf } from '../../../tests/support/people';
-import { wantedRanges } from '../brief';
+import { standardOf, wantedRanges } from '../brief';
 import { KEY_RANGES } from '../light';
 import { CAMERA_RANGES } from '../camera';
 import { STANDING_POSES } from '../library';
@@ -13,7 +13,7 @@ import { GRADES, outside, review, RULES, shortOfClear, type Finding } from '../r
 import { mend, type MendChange } from '.';
 
 const standIn = standInOf('average');
-const findings = (shot: SoloShot) => review(seeShot(standIn, shot), wantedRanges(shot.pose.message));
+const findings = (shot: SoloShot) => review(seeShot(standIn, shot), standardOf(shot.pose.message));
 
 /** Mends a finding of a shot. */
 const mendOf = (shot: SoloShot, id: string) =>
@@ -219,7 +219,7 @@ it('sees the room’s furniture in what it tries', () => {
   expect(bare.kind).toBe('mended');
   const wall = supportAt('wall', { aheadM: 1, sizesM: { widthM: 2, heightM: 1.35 } });
   const ground = { ...plainGround(3), furniture: [wall] };
-  const seen = review(seeShot(standIn, shot, { ground }), wantedRanges(shot.pose.message));
+  const seen = review(seeShot(standIn, shot, { ground }), standardOf(shot.pose.message));
   expect(seen.map((f) => f.id)).not.toContain('no-daylight:left');
   const hidden = mend(standIn, shot, finding, { ground });
   expect(hidden).not.toEqual(bare);
@@ -229,8 +229,8 @@ it('hides nothing that it was asked to mend, on the heavy body', () => {
   const heavy = standInOf('heavy');
   for (const pose of STANDING_POSES.slice(0, 4)) {
     const shot: SoloShot = { ...shotOf(), pose: { ...pose, message: { ...pose.message, presence: 0 } } };
-    const wanted = wantedRanges(shot.pose.message);
-    for (const finding of review(seeShot(heavy, shot), wanted)) {
+    const standard = standardOf(shot.pose.message);
+    for (const finding of review(seeShot(heavy, shot), standard)) {
       const result = mend(heavy, shot, finding);
       if (result.kind !== 'mended') continue;
       const after = measured(result.shot, finding, heavy);

@@ -1,4 +1,4 @@
-import { wantedRanges, type WantedRanges } from '../brief';
+import { standardOf, type Standard } from '../brief';
 import { quickly, seeShot, type StandIn } from '../picture';
 import type { Station } from '../pose';
 import { review, RULES, shortOfClear, type Finding, type Rule } from '../review';
@@ -21,7 +21,7 @@ export type MendResult =
 /** What a mend is asked under. */
 export interface MendWishes {
   /** What the brief wants; without one, what the pose's own message wants. */
-  wanted?: WantedRanges;
+  standard?: Standard;
   /** The room, whose furniture is in the picture. */
   ground?: Ground | undefined;
   /** Stations that stay as they are. */
@@ -49,18 +49,18 @@ export function mend(
   standIn: StandIn,
   shot: SoloShot,
   finding: Finding,
-  { wanted = wantedRanges(shot.pose.message), ground, held = [] }: MendWishes = {},
+  { standard = standardOf(shot.pose.message), ground, held = [] }: MendWishes = {},
 ): MendResult {
-  const findings = review(seeShot(standIn, shot, { ground }), wanted);
+  const findings = review(seeShot(standIn, shot, { ground }), standard);
   const before = new Map(findings.filter((f) => f.id !== finding.id).map((f) => [f.id, f.severity]));
   const search: Search = {
     standIn,
     from: shot,
     held,
-    wanted,
+    standard,
     ground,
     before,
-    harmsOthers: harmToOthers(standIn, shot, wanted, ground),
+    harmsOthers: harmToOthers(standIn, shot, standard, ground),
     evaluations: 1,
   };
   const found = clearTogether(search, finding);
@@ -85,7 +85,7 @@ function clearTogether(search: Search, finding: Finding): Way | null {
 function holds(search: Search, shot: SoloShot, finding: Finding): boolean {
   const sight = seen(search, shot);
   if (!sight) return false;
-  const isThere = review(sight, search.wanted).some((f) => f.id === finding.id);
+  const isThere = review(sight, search.standard).some((f) => f.id === finding.id);
   return !isThere && raisedBy(search, sight, finding).length === 0 && !search.harmsOthers(shot);
 }
 
@@ -147,7 +147,7 @@ function clearOnTheWay(
   if (!nearest || nearest.off > WORTH_GOING * shortOfClear(finding.measurement)) return null;
   // what was seen of it is gone: the stand-in has looked at others since
   const sight = seen(search, nearest.sight.shot);
-  const now = sight && review(sight, search.wanted).find((f) => f.id === finding.id);
+  const now = sight && review(sight, search.standard).find((f) => f.id === finding.id);
   const rest = now && clear(search, nearest.sight.shot, now, most - 1);
   return rest ? andThen(wayOf(shot, nearest), rest) : null;
 }

@@ -282,3 +282,16 @@ export function changesOf(before: SoloShot, axis: Axis, steps: number, after: So
       return [{ kind: 'number', variable, from, to: valueAt(axis, steps) }];
   }
 }
+
+/** What is changed, whatever it is changed to. */
+export function whatOf({ variable }: MendChange): string {
+  switch (variable.on) {
+    case 'pose':
+      return `pose ${variable.id}`;
+    case 'handShape':
+    case 'handPlace':
+      return `${variable.on} ${variable.side}`;
+    default:
+      return `${variable.on} ${variable.name}`;
+  }
+}

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { bodyOf, CAMERA, LIGHT, PROFILES } from '../../../tests/support/people';
 import { keptSurface } from '../../../tests/support/surfaces';
-import { wantedRanges } from '../brief';
+import { standardOf } from '../brief';
 import { createStandIn, forEachOther, seeShot } from '../picture';
 import { neutralPose, type Pose } from '../pose';
 import { review } from '../review';
@@ -15,7 +15,7 @@ const [a, b] = (['average', 'slight'] as const).map((name) =>
 ) as [ReturnType<typeof createStandIn>, ReturnType<typeof createStandIn>];
 a.company = new Map([['b', b]]);
 const { message, ...EASY } = neutralPose('x');
-const WANTED = wantedRanges(message);
+const STANDARD = standardOf(message);
 
 /** One of average build as asked, beside a slight one. */
 function beside(
@@ -37,10 +37,10 @@ function beside(
   );
 }
 const at = (leftM: number, aheadM = 0): Mark => ({ leftM, aheadM, turnLeftDeg: 0 });
-const idsIn = (shot: SoloShot) => review(seeShot(a, shot), WANTED).map((f) => f.id);
+const idsIn = (shot: SoloShot) => review(seeShot(a, shot), STANDARD).map((f) => f.id);
 
 function mended(shot: SoloShot, id: string): Extract<MendResult, { kind: 'mended' }> {
-  const finding = review(seeShot(a, shot), WANTED).find((f) => f.id === id)!;
+  const finding = review(seeShot(a, shot), STANDARD).find((f) => f.id === id)!;
   const result = mend(a, shot, finding);
   if (result.kind !== 'mended') throw new Error(result.why);
   expect(idsIn(result.shot)).not.toContain(id);
@@ -81,12 +81,12 @@ it('nobody steps before the other’s face to be in the frame', () => {
   // the nearest place in the frame is the one that covers the other
   const shot = beside(at(0.62, 0.5), {}, at(0.24, -0.3), {}, 4.4);
   const ofOther = (of: SoloShot) =>
-    forEachOther(a, of).flatMap((o) => review(seeShot(o.standIn, o.shot), WANTED).map((f) => f.id));
+    forEachOther(a, of).flatMap((o) => review(seeShot(o.standIn, o.shot), STANDARD).map((f) => f.id));
   expect(idsIn(shot)).toContain('cut-through');
   expect(ofOther(shot)).not.toContain('face-covered');
   const moved: SoloShot = { ...shot, mark: at(0.26, 0.5) };
   expect(idsIn(moved)).not.toContain('cut-through');
   expect(ofOther(moved)).toContain('face-covered');
-  const finding = review(seeShot(a, shot), WANTED).find((f) => f.id === 'cut-through')!;
+  const finding = review(seeShot(a, shot), STANDARD).find((f) => f.id === 'cut-through')!;
   expect(mend(a, shot, finding)).toMatchObject({ kind: 'stuck', why: 'raisesAnother' });
 });

@@ -1,4 +1,4 @@
-import type { WantedRanges } from '../brief';
+import type { Standard } from '../brief';
 import { seeShot, type Sight, type StandIn } from '../picture';
 import type { Station } from '../pose';
 import { GRADES, review, shortOfClear, type Finding, type Measurement, type Rule } from '../review';
@@ -25,7 +25,7 @@ export interface Search {
   /** The shot as it was before anything was changed. */
   from: SoloShot;
   held: readonly Station[];
-  wanted: WantedRanges;
+  standard: Standard;
   ground: Ground | undefined;
   /** Severity of every finding that may stay. */
   before: ReadonlyMap<string, number>;
@@ -46,8 +46,8 @@ function weighsAsMuch({ grade }: Finding, than: Finding): boolean {
 }
 
 /** Findings that a changed shot has, or has worse, besides the one that is mended, and that matter as much. */
-export function raisedBy({ wanted, before }: Search, sight: Sight, finding: Finding): Finding[] {
-  return review(sight, wanted).filter(
+export function raisedBy({ standard, before }: Search, sight: Sight, finding: Finding): Finding[] {
+  return review(sight, standard).filter(
     (f) => f.id !== finding.id && weighsAsMuch(f, finding) && f.severity > (before.get(f.id) ?? -1) + RAISED,
   );
 }
@@ -66,7 +66,9 @@ export function tryStep(
   const next = moved(shot, axis, steps, search.from.pose, search.held);
   const sight = seen(search, next);
   if (!sight) return null;
-  const measurement = rule.measure(sight, search.wanted).find((m) => m.key === finding.measurement.key);
+  const measurement = rule
+    .measure(sight, search.standard.ranges)
+    .find((m) => m.key === finding.measurement.key);
   let off = stillOff(measurement, finding.measurement);
   // most trials clear nothing: what else they raise is only asked of those that do
   const raised = off <= 0 ? raisedBy(search, sight, finding) : [];

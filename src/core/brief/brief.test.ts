@@ -15,7 +15,8 @@ import {
   preparationSheet,
   TARGET_IDS,
   TARGETS,
-  wantedIn,
+  standardIn,
+  standardOf,
   wantedRanges,
   type Look,
   type SheetSource,
@@ -92,9 +93,9 @@ describe('the table of targets', () => {
 
   it('asks the pose where the look says nothing, and the look where it does', () => {
     const strong = { ...MIDDLE_MESSAGE, presence: 1 };
-    expect(wantedIn(undefined, strong)).toEqual(wantedRanges(strong));
-    expect(wantedIn({ message: null, targets: {} }, strong)).toEqual(wantedRanges(strong));
-    expect(wantedIn({ message: MIDDLE_MESSAGE, targets: {} }, strong)).toEqual(wantedRanges(MIDDLE_MESSAGE));
+    expect(standardIn(undefined, strong)).toEqual(standardOf(strong));
+    expect(standardIn({ message: null, targets: {} }, strong)).toEqual(standardOf(strong));
+    expect(standardIn({ message: MIDDLE_MESSAGE, targets: {} }, strong)).toEqual(standardOf(MIDDLE_MESSAGE));
   });
 });
 

@@ -3,7 +3,8 @@ import type { BodyProfile } from '../body';
 import { outfitWith, type Sitter } from '../people';
 import { messageSchema, type Message } from '../pose';
 import { eachOnce } from '../checks';
-import { targetChangesSchema, wantedRanges, type WantedRanges } from './targets/targets';
+import { schoolingSchema } from './schools/ownSchool';
+import { targetChangesSchema } from './targets/targets';
 
 /** Named messages. The traditional ones are chosen by the client, never assumed. */
 export const PRESETS = {
@@ -76,6 +77,8 @@ export const lookSchema = z.strictObject({
   message: messageSchema.nullable(),
   /** Ranges of the message that were changed by hand. */
   targets: targetChangesSchema,
+  /** The school that the review follows; without one, the message alone. */
+  schooling: schoolingSchema.optional(),
   uses: z
     .array(
       z.strictObject({
@@ -118,14 +121,6 @@ export function lookOf(
   taken: { lookId: string } | undefined,
 ): Look | undefined {
   return sitting.looks.find((l) => l.id === taken?.lookId);
-}
-
-/** What is wanted of a pose in a look: the look's message where one was said, else the pose's own. */
-export function wantedIn(
-  look: Pick<Look, 'message' | 'targets'> | undefined,
-  poseMessage: Message,
-): WantedRanges {
-  return wantedRanges(look?.message ?? poseMessage, look?.targets);
 }
 
 /** The sitter's body in the clothes of a look. Items that the wardrobe no longer has are left out. */

@@ -3,7 +3,6 @@ export {
   CROPS,
   type Crop,
   dressedFor,
-  wantedIn,
   EMPTY_LOOK,
   FORMAT_NAMES,
   FORMATS,
@@ -19,14 +18,17 @@ export {
   type Preset,
 } from './brief';
 export { photographerChecklist, preparationSheet, type SheetSection, type SheetSource } from './preparation';
-export type { Target } from './targets/target';
 export {
-  TARGET_IDS,
-  TARGETS,
-  wantedRanges,
-  type DeadBand,
-  type TargetChanges,
-  type TargetId,
-  type Wanted,
-  type WantedRanges,
-} from './targets/targets';
+  FIRST_SCHOOLING,
+  followsOwn,
+  ownSchoolSchema,
+  withSilence,
+  type OwnSchool,
+  type Schooled,
+  type Schooling,
+} from './schools/ownSchool';
+export { SCHOOL_IDS, SCHOOLS, type SchoolId } from './schools/schools';
+export { standardIn, standardOf, type Standard } from './standard';
+export type { Target } from './targets/target';
+export { TARGET_IDS, TARGETS, type TargetChanges, type TargetId } from './targets/targets';
+export { wantedRanges, type DeadBand, type Wanted, type WantedRanges } from './targets/wanted';

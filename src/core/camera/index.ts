@@ -25,3 +25,4 @@ export {
   type View,
 } from './camera';
 export { blurDiscMm, depthOfField, hyperfocalM, sharpRange, type SharpRange } from './depthOfField';
+export { flatAt, type Flat } from './flat';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf, standInOf } from '../../../tests/support/people';
-import { TARGET_IDS, wantedRanges, type WantedRanges } from '../brief';
+import { TARGET_IDS, standardOf, wantedRanges, type WantedRanges } from '../brief';
 import { seeShot } from '../picture';
 import type { SettingId } from '../pose';
 import { EXAMPLES } from './examples';
@@ -15,7 +15,7 @@ function moving(id: SettingId, values: readonly number[], ruleId: string): boole
   let standing: ReadonlySet<string> = new Set();
   return values.map((value) => {
     const shot = shotOf({ [id]: value });
-    const found = review(seeShot(standIn, shot), wantedRanges(shot.pose.message), standing);
+    const found = review(seeShot(standIn, shot), standardOf(shot.pose.message), standing);
     standing = new Set(found.map((f) => f.id));
     return found.some((f) => f.ruleId === ruleId);
   });

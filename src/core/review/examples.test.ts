@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { standInOf, type PersonName } from '../../../tests/support/people';
 import { mend } from '../adapt';
-import { wantedRanges } from '../brief';
+import type { Standard } from '../brief';
 import { mirrorPose } from '../pose';
 import { seeShot } from '../picture';
 import type { SoloShot } from '../shot';
-import { EXAMPLES } from './examples';
+import { EXAMPLES, standardOfExample } from './examples';
 import { review, type Finding } from './review';
 import { RULES } from './rules';
 
@@ -14,11 +14,14 @@ const CASES = Object.entries(EXAMPLES).flatMap(([id, example]) =>
   PEOPLE.map((name) => [id, name, example] as const),
 );
 
-function findingsOf(name: PersonName, shot: SoloShot): Finding[] {
-  return review(seeShot(standInOf(name), shot), wantedRanges(shot.pose.message));
+/** What the pair of a rule is held against. */
+const standardFor = (id: string): Standard => standardOfExample(EXAMPLES[id]!);
+
+function findingsOf(name: PersonName, shot: SoloShot, standard: Standard): Finding[] {
+  return review(seeShot(standInOf(name), shot), standard);
 }
 const found = (name: PersonName, shot: SoloShot, id: string) =>
-  findingsOf(name, shot).find((f) => f.ruleId === id);
+  findingsOf(name, shot, standardFor(id)).find((f) => f.ruleId === id);
 
 /** By how much a value may differ where nothing is different: what counts pixels and places jumps by one at an edge. */
 function noise(id: string, value: number): number {
@@ -28,7 +31,7 @@ function noise(id: string, value: number): number {
 /** What the rule of an example measures in a shot, sorted so that sides do not matter. */
 function values(name: PersonName, id: string, shot: SoloShot): number[] {
   const rule = RULES.find((r) => r.id === id)!;
-  const measured = rule.measure(seeShot(standInOf(name), shot), wantedRanges(shot.pose.message));
+  const measured = rule.measure(seeShot(standInOf(name), shot), standardFor(id).ranges);
   return measured.map((m) => m.value).sort((a, b) => a - b);
 }
 
@@ -80,7 +83,7 @@ describe('each rule with an example', () => {
 
   it.each(Object.entries(EXAMPLES))('%s is mended on the average body', (id, { faulty }) => {
     const finding = found('average', faulty, id)!;
-    const result = mend(standInOf('average'), faulty, finding);
+    const result = mend(standInOf('average'), faulty, finding, { standard: standardFor(id) });
     expect(result.kind).toBe('mended');
     expect(result.kind === 'mended' && found('average', result.shot, id)?.id).not.toBe(finding.id);
   });

@@ -1,6 +1,6 @@
-export { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example } from './examples';
+export { asShown, EXAMPLE_PROFILE, EXAMPLES, standardOfExample, type Example } from './examples';
 export { outside, review, shortOfClear, type Finding } from './review';
-export { RULES } from './rules';
+export { ruleName, RULES } from './rules';
 export {
   GRADES,
   type Grade,

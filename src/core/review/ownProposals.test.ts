@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CAMERA, LIGHT, shotOf, standInOf, type PersonName } from '../../../tests/support/people';
-import { wantedRanges } from '../brief';
+import { standardOf } from '../brief';
 import { viewOf } from '../camera';
 import { figureOf } from '../figure';
 import { HOUSE_POSES, IN_A_ROW, STANDING_POSES, type RowCarriage } from '../library';
@@ -21,7 +21,7 @@ function proposed(name: PersonName, pose: Pose, framing: Framing): SoloShot {
   return { pose, camera: framed(CAMERA, points, framing)!, light: LIGHT };
 }
 const found = (name: PersonName, shot: SoloShot) =>
-  review(seeShot(standInOf(name), shot), wantedRanges(shot.pose.message));
+  review(seeShot(standInOf(name), shot), standardOf(shot.pose.message));
 
 describe('a framing that the product proposes by name', () => {
   it.each(FRAMINGS)(

@@ -1,5 +1,5 @@
 import { bodyFrom } from '../body';
-import { wantedRanges } from '../brief';
+import { standardIn, standardOf } from '../brief';
 import { describe, expect, it } from 'vitest';
 import { shotOf, profileOf, standInOf, type PersonName } from '../../../tests/support/people';
 import { STANDING_POSES } from '../library';
@@ -17,7 +17,7 @@ const NEAR = { focalLengthMm: 24, distanceM: 1.6 };
 const HEAD = { focalLengthMm: 105, distanceM: 2 };
 
 function findingsOf(shot: SoloShot, message: Partial<Message> = {}, name: PersonName = 'average'): Finding[] {
-  return review(seeShot(standInOf(name), shot), wantedRanges({ ...shot.pose.message, ...message }));
+  return review(seeShot(standInOf(name), shot), standardOf({ ...shot.pose.message, ...message }));
 }
 const ids = (shot: SoloShot, message?: Partial<Message>) => findingsOf(shot, message).map((f) => f.id);
 
@@ -125,7 +125,7 @@ describe('each rule', () => {
       const settings = new Set<string>(SETTING_IDS);
       for (const m of rule.measure(
         seeShot(standInOf('average'), shotOf()),
-        wantedRanges(shotOf().pose.message),
+        standardOf(shotOf().pose.message).ranges,
       )) {
         expect(m.title).toMatch(/^[A-Z]/);
         expect(m.full).toBeGreaterThan(0);
@@ -152,8 +152,8 @@ describe('the record and the brief are heard', () => {
     const body = bodyFrom(profileOf({ motionLimits: ['stiffNeck'] }));
     const standIn = createStandIn(body, keptSurface(body, 'sketched'));
     const shot = shotOf({ headTurnLeftDeg: 42 });
-    const wanted = wantedRanges(shot.pose.message);
-    const found = review(seeShot(standIn, shot), wanted).find((f) => f.id === 'beyond-range:neckRotation');
+    const standard = standardOf(shot.pose.message);
+    const found = review(seeShot(standIn, shot), standard).find((f) => f.id === 'beyond-range:neckRotation');
     expect(found?.title).toBe('Too far for this sitter (stiff neck): head turned');
     expect(ids(shot)).not.toContain('beyond-range:neckRotation');
   });
@@ -163,7 +163,7 @@ describe('the record and the brief are heard', () => {
     const found = (low: number, high: number) =>
       review(
         seeShot(standInOf('average'), shot),
-        wantedRanges(shot.pose.message, { feetApartShoulders: { low, high } }),
+        standardIn({ message: null, targets: { feetApartShoulders: { low, high } } }, shot.pose.message),
       ).find((f) => f.ruleId === 'feet-together')?.title;
     expect(found(0.9, 2)).toBe('The feet stand together');
     expect(found(0.4, 0.7)).toBe('The feet stand wider than the message bears');
@@ -223,5 +223,24 @@ describe('findings', () => {
       pose: withContact(withSetting(shotOf().pose, 'leftElbowBendDeg', 3), 'left', 'hipCrest'),
     };
     expect(ids(held)).not.toContain('locked-joints:left elbow');
+  });
+});
+
+describe('what is not asked', () => {
+  const turned = shotOf({ headTurnLeftDeg: 62, leftFootOutDeg: -30 });
+  const stiff = { ...standInOf('average') };
+  stiff.body = { ...stiff.body, profile: { ...stiff.body.profile, motionLimits: ['stiffNeck'] } };
+  const seen = (silenced: string[]) =>
+    review(seeShot(stiff, turned), { ...standardOf(turned.pose.message), silenced });
+
+  it('is not found', () => {
+    expect(seen([]).map((f) => f.ruleId)).toContain('toes-in');
+    expect(seen(['toes-in'])).toEqual(seen([]).filter((f) => f.ruleId !== 'toes-in'));
+  });
+
+  it('is found all the same where it is asked for the sitter’s sake, and first of all', () => {
+    const [first] = seen(RULES.map((r) => r.id));
+    expect(first).toMatchObject({ id: 'beyond-range:neckRotation', isForCare: true });
+    expect(seen([])[0]!.id).toBe(first!.id);
   });
 });

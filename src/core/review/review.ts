@@ -1,5 +1,5 @@
 import type { Sight } from '../picture';
-import type { WantedRanges } from '../brief';
+import type { Standard } from '../brief';
 import { STATIONS } from '../pose';
 import { GRADES, type Grade, type Measurement, type Rule } from './rule';
 import { RULES } from './rules';
@@ -11,6 +11,8 @@ export interface Finding {
   ruleId: string;
   station: Rule['station'];
   grade: Grade;
+  /** Whether it is told for the sitter's sake, before all that is told for the picture's. */
+  isForCare: boolean;
   title: string;
   reason: string;
   measurement: Measurement;
@@ -44,6 +46,7 @@ function findingOf(rule: Rule, measurement: Measurement, id: string): Finding {
     ruleId: rule.id,
     station: measurement.station ?? rule.station,
     grade: rule.grade,
+    isForCare: rule.isForCare ?? false,
     title: titleOf(measurement),
     reason: rule.reason,
     measurement,
@@ -51,25 +54,36 @@ function findingOf(rule: Rule, measurement: Measurement, id: string): Finding {
   };
 }
 
-/** Place of a finding in the order of the work: what must be mended first, then from the floor up, then by effect. */
+/**
+ * Place of a finding in the order of the work: care for the sitter, what must be mended first, then from the floor up,
+ * then by effect.
+ */
 function inOrder(a: Finding, b: Finding): number {
   const floorUp = ({ station }: Finding) =>
     station === 'camera' || station === 'light' ? STATIONS.length : STATIONS.indexOf(station);
   return (
-    GRADES.indexOf(a.grade) - GRADES.indexOf(b.grade) || floorUp(a) - floorUp(b) || b.severity - a.severity
+    Number(b.isForCare) - Number(a.isForCare) ||
+    GRADES.indexOf(a.grade) - GRADES.indexOf(b.grade) ||
+    floorUp(a) - floorUp(b) ||
+    b.severity - a.severity
   );
 }
 
+/** Whether a rule is asked of a sight. What is asked for the sitter's sake no school silences. */
+function isAsked({ id, isOfOneAlone, isForCare }: Rule, sight: Sight, { silenced }: Standard): boolean {
+  return (!isOfOneAlone || sight.others.length === 0) && (isForCare || !silenced.includes(id));
+}
+
 /**
- * Examines a sight with every rule, in the order of the work.
- * @param wanted comes from the brief or the pose.
+ * Examines a sight with every rule that is asked, in the order of the work.
+ * @param standard comes from the brief or the pose.
  * @param standing ids of what was found in the picture before: it stands until it is clearly mended, so that a number
  * that is moved by a little does not make it come and go.
  */
-export function review(sight: Sight, wanted: WantedRanges, standing?: ReadonlySet<string>): Finding[] {
+export function review(sight: Sight, standard: Standard, standing?: ReadonlySet<string>): Finding[] {
   const findings: Finding[] = [];
-  for (const rule of RULES.filter((r) => !r.isOfOneAlone || sight.others.length === 0))
-    for (const measurement of rule.measure(sight, wanted)) {
+  for (const rule of RULES.filter((r) => isAsked(r, sight, standard)))
+    for (const measurement of rule.measure(sight, standard.ranges)) {
       const id = measurement.key ? `${rule.id}:${measurement.key}` : rule.id;
       const off = standing?.has(id) ? shortOfClear(measurement) : outside(measurement);
       if (off > 0) findings.push(findingOf(rule, measurement, id));

@@ -70,6 +70,8 @@ export interface Rule {
   station: Station | 'camera' | 'light';
   /** Whether it is asked only of one who is alone in the picture: two or a row are a pattern of their own. */
   isOfOneAlone?: boolean;
+  /** Whether it is asked for the sitter's sake: told first, and silenced by no school. */
+  isForCare?: boolean;
   /** Why it matters, one sentence. */
   reason: string;
   /** How much it matters against the other rules, 0 to 1. */

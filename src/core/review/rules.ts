@@ -32,6 +32,7 @@ import { chinBack } from './head/chinBack';
 import { chinLevel } from './head/chinLevel';
 import { headTilt } from './head/headTilt';
 import { stretched } from './head/stretched';
+import { tiltToShoulder } from './head/tiltToShoulder';
 import { turnedStiffly } from './head/turnedStiffly';
 import { hipLine } from './hips/hipLine';
 import { legsAtLens } from './hips/legsAtLens';
@@ -110,6 +111,7 @@ export const RULES: readonly Rule[] = [
   stretched,
   chinLevel,
   headTilt,
+  tiltToShoulder,
   turnedStiffly,
   allOneWay,
   together.headsApart,
@@ -131,3 +133,8 @@ export const RULES: readonly Rule[] = [
   lensFlare,
   beyondRange,
 ];
+
+/** What a rule is called; its id where this Gilvo does not know it. */
+export function ruleName(ruleId: string): string {
+  return RULES.find((r) => r.id === ruleId)?.name ?? ruleId;
+}

@@ -4,8 +4,18 @@ import { fullKey } from '../store/tables';
 import { contentOf, lineageOf, type Entry } from './lineages';
 
 /** Tables whose records change after they were made. */
-const LASTING: readonly TableId[] = ['sitters', 'groups', 'sittings', 'takes', 'poses', 'rooms', 'kits'];
-/** How many people, sittings, poses and rooms say something that is in no file yet. */
+const LASTING: readonly TableId[] = [
+  'sitters',
+  'groups',
+  'sittings',
+  'takes',
+  'poses',
+  'schools',
+  'rooms',
+  'kits',
+];
+
+/** How many people, sittings, poses, schools and rooms say something that is in no file yet. */
 export async function countUnsent(db: GilvoDatabase): Promise<number> {
   let count = 0;
   for (const table of LASTING) {

@@ -21,7 +21,7 @@ export interface PersonTraces {
 
 /** A record of somebody or something else in which a name stands typed. */
 export interface Mention {
-  table: 'sitters' | 'sittings' | 'groups' | 'poses';
+  table: (typeof WORDED)[number];
   id: string;
   /** What that record is called. */
   name: string;
@@ -30,7 +30,7 @@ export interface Mention {
 }
 
 /** Tables in which people are named in words. */
-const WORDED = ['sitters', 'sittings', 'groups', 'poses'] as const;
+const WORDED = ['sitters', 'sittings', 'groups', 'poses', 'schools'] as const;
 
 /** Where a person's name stands typed in what belongs to others. */
 export async function mentionsOf(db: GilvoDatabase, sitterId: string): Promise<Mention[]> {
@@ -143,6 +143,7 @@ export async function erasePerson(
     db.setAside,
     db.lineages,
     db.poses,
+    db.schools,
   ];
   return db.transaction('rw', tables, async () => {
     if (isNameToo) await takeNameOut(db, sitterId);

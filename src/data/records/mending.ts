@@ -1,3 +1,4 @@
+import { FIRST_SCHOOLING } from '@/core/brief';
 import { repaired, type Repaired } from '@/core/formats';
 import { shotOfOne } from '@/core/shot';
 import type { GilvoDatabase } from '../store/database';
@@ -21,6 +22,12 @@ const LIKE: Record<TableId, unknown> = {
     note: '',
     keptAt: '2000-01-01T00:00:00.000Z',
     pose: NEW_SHOT.pose,
+  },
+  schools: {
+    name: 'School',
+    keptAt: '2000-01-01T00:00:00.000Z',
+    schooling: FIRST_SCHOOLING,
+    targets: {},
   },
   kits: { id: 'own', lenses: [] },
   rooms: NEW_SITTING.room,

@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Frame, OwnPose, Sitting, Take } from '@/core/sitting';
+import type { OwnSchool } from '@/core/brief';
 import type { Group, Sitter } from '@/core/people';
 import type { Room } from '@/core/scene';
 import type {
@@ -14,7 +15,7 @@ import type {
 import { bringUpToDate } from './upgrades';
 
 /** The newest form of the store; it grows with every change below. */
-const STORE_VERSION = 10;
+const STORE_VERSION = 11;
 
 /** The browser's store. Only what a person said is kept here; surfaces, heads and small pictures are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
@@ -24,6 +25,7 @@ export class GilvoDatabase extends Dexie {
   frames!: EntityTable<Frame, 'id'>;
   groups!: EntityTable<Group, 'id'>;
   poses!: EntityTable<OwnPose, 'id'>;
+  schools!: EntityTable<OwnSchool, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
   heads!: EntityTable<StoredHead, 'key'>;
@@ -50,7 +52,8 @@ export class GilvoDatabase extends Dexie {
     this.version(7).stores({ heads: 'key, usedAt' });
     this.version(8).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
     this.version(9).stores({ pictures: 'key, usedAt' });
-    this.version(STORE_VERSION).stores({ sittings: 'id, *personIds, startsAt' }).upgrade(bringUpToDate);
+    this.version(10).stores({ sittings: 'id, *personIds, startsAt' }).upgrade(bringUpToDate);
+    this.version(STORE_VERSION).stores({ schools: 'id, name' });
   }
 }
 

@@ -1,4 +1,5 @@
 import type { BodySurface } from '@/core/body';
+import type { OwnSchool } from '@/core/brief';
 import type { Group, Sitter } from '@/core/people';
 import type { HeadTable } from '@/core/picture';
 import type { Room } from '@/core/scene';
@@ -53,6 +54,7 @@ export interface Records {
   takes: Take;
   frames: Frame;
   poses: OwnPose;
+  schools: OwnSchool;
   kits: Kit;
   rooms: Room;
   preferences: Preference;

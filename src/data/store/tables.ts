@@ -1,4 +1,5 @@
 import { z, type ZodType } from 'zod';
+import { ownSchoolSchema } from '@/core/brief';
 import { groupSchema, sitterSchema } from '@/core/people';
 import { roomSchema } from '@/core/scene';
 import { lensSchema } from '@/core/set';
@@ -40,6 +41,7 @@ export const TABLES: { readonly [K in TableId]: TableRow<Records[K]> } = {
   },
   frames: { schema: frameSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.takenAt },
   poses: { schema: ownPoseSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.name },
+  schools: { schema: ownSchoolSchema, key: 'id', upgrade: asItIs, nameOf: (r) => r.name },
   kits: {
     schema: z.strictObject({ id: z.literal('own'), lenses: z.array(lensSchema).max(200) }),
     key: 'id',

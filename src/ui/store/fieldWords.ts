@@ -1,3 +1,4 @@
+import type { OwnSchool } from '@/core/brief';
 import type { Group, Sitter } from '@/core/people';
 import type { OwnPose, Sitting, Take } from '@/core/sitting';
 
@@ -29,9 +30,9 @@ const OF_PERSON: Record<keyof Sitter, string> = {
   binnedAt: 'bin',
 };
 
-/** Each field of a sitting, of a pose of its run, of a group and of an own pose. */
+/** Each field of a sitting, of a pose of its run, of a group, of an own pose and of an own school. */
 const OF_OTHERS: Record<
-  Exclude<keyof Sitting | keyof Take | keyof Group | keyof OwnPose, keyof Sitter>,
+  Exclude<keyof Sitting | keyof Take | keyof Group | keyof OwnPose | keyof OwnSchool, keyof Sitter>,
   string
 > = {
   personIds: 'who is posed',
@@ -54,6 +55,8 @@ const OF_OTHERS: Record<
   members: 'members',
   keptAt: 'time of keeping',
   pose: 'pose',
+  schooling: 'school',
+  targets: 'figures set by hand',
 };
 
 const WORDS: Readonly<Record<string, string>> = { ...OF_OTHERS, ...OF_PERSON };

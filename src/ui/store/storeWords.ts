@@ -77,6 +77,7 @@ export const THING_WORDS: Record<Thing, string> = {
   room: 'A change of the room',
   keptRoom: 'A kept room',
   ownPose: 'An own pose',
+  ownSchool: 'An own school',
   lenses: 'A change of the lenses',
   theme: 'The choice of light or dark',
   opened: 'Where you stopped',

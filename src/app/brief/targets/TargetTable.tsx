@@ -6,7 +6,7 @@ import {
   MIDDLE_MESSAGE,
   TARGET_IDS,
   TARGETS,
-  wantedRanges,
+  standardIn,
   type Look,
   type Target,
   type TargetChanges,
@@ -79,7 +79,7 @@ interface TargetTableProps {
 
 /** What the message wants of each figure of the picture; every end can be set by hand. */
 export function TargetTable({ look, onChange }: TargetTableProps) {
-  const wanted = wantedRanges(look.message ?? MIDDLE_MESSAGE, look.targets);
+  const wanted = standardIn(look, MIDDLE_MESSAGE).ranges;
   const [sought, setSought] = useState('');
   const found = foundIn(sought);
   const isChanged = Object.values(look.targets).some(Boolean);

@@ -20,6 +20,7 @@ export const TABLE_WORDS: Record<TableId, readonly [one: string, more: string]> 
   takes: ['pose', 'poses'],
   frames: ['frame', 'frames'],
   poses: ['own pose', 'own poses'],
+  schools: ['own school', 'own schools'],
   kits: ['kit', 'kits'],
   rooms: ['kept room', 'kept rooms'],
   preferences: ['preference', 'preferences'],

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { dressedFor, lookOf, wantedIn } from '@/core/brief';
+import { dressedFor, lookOf, standardIn } from '@/core/brief';
 import { groundOf } from '@/core/scene';
 import type { Take } from '@/core/sitting';
 import { sitterIn, soloIn, type WholeSitting } from '@/data';
@@ -24,7 +24,7 @@ export function useWarmStudio(whole: WholeSitting, take: Take | undefined): void
         .warmUp(
           dressedFor(sitter, look),
           soloIn(whole, take),
-          wantedIn(look, take.shot.message),
+          standardIn(look, take.shot.message),
           groundOf(whole.sitting.room),
         )
         // whatever is wrong with the shot is told where it is opened

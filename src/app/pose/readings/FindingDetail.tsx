@@ -6,6 +6,7 @@ import { usePoseStore, type Overlay } from '@/take/poseStore';
 import { FindingScale } from './FindingScale';
 import { measured, wantedWords } from './findingWords';
 import { ReasonForm } from './ReasonForm';
+import { silenceInLook } from './silenceInLook';
 import type { Outcome } from './useMend';
 
 const OVERLAY_OF: Partial<Record<string, Overlay>> = {
@@ -73,8 +74,11 @@ export function FindingDetail({ finding, mending }: { finding: Finding; mending:
       </div>
       {isAsking && (
         <ReasonForm
-          onKeep={(reason) => {
-            setMeant(finding.id, reason);
+          canBeOfLook={!finding.isForCare}
+          onKeep={(reason, isOfLook) => {
+            const { take } = usePoseStore.getState();
+            if (isOfLook && take) silenceInLook(take, finding.ruleId, reason);
+            else setMeant(finding.id, reason);
             setAsking(false);
           }}
         />

@@ -2,8 +2,7 @@
 
 import Link from 'next/link';
 import type { BodyProfile } from '@/core/body';
-import type { WantedRanges } from '@/core/brief';
-import type { Finding } from '@/core/review';
+import type { Standard } from '@/core/brief';
 import type { Ground } from '@/core/scene';
 import type { SoloShot } from '@/core/shot';
 import { meantId, type Take } from '@/core/sitting';
@@ -11,44 +10,24 @@ import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '@/take/poseStore';
 import { Findings } from './Findings';
 import { Lasting } from './Lasting';
+import { MeantFindings, SilentRules } from './MeantFindings';
 import { Numbers } from './Numbers';
 import { Unreached } from './Unreached';
 import { useMend } from './useMend';
-
-/** What was accepted although the review sees it, with the reason. */
-function MeantFindings({ meant }: { meant: { finding: Finding; reason: string }[] }) {
-  const { setMeant } = usePoseStore.getState();
-  if (meant.length === 0) return null;
-  return (
-    <div className="py-2">
-      <h3 className="quiet text-xs">Also meant</h3>
-      {meant.map(({ finding, reason }) => (
-        <p key={finding.id} className="flex items-baseline justify-between text-[13px]">
-          <span>
-            {finding.title}: <span className="quiet">{reason}</span>
-          </span>
-          <button type="button" className="link-act" onClick={() => setMeant(finding.id, null)}>
-            Not meant
-          </button>
-        </p>
-      ))}
-    </div>
-  );
-}
 
 interface ReadingsProps {
   take: Take;
   chosen: SoloShot;
   profile: BodyProfile;
-  wanted: WantedRanges;
+  standard: Standard;
   ground: Ground;
   report: ShotReport | null;
   refused: string | null;
 }
 
 /** What the review sees, in the order of the work, what would mend it, and the numbers under it. */
-export function Readings({ take, chosen, profile, wanted, ground, report, refused }: ReadingsProps) {
-  const mending = useMend(chosen, profile, wanted, ground);
+export function Readings({ take, chosen, profile, standard, ground, report, refused }: ReadingsProps) {
+  const mending = useMend(chosen, profile, standard, ground);
   const role = usePoseStore((s) => s.role);
   const findings = report?.findings ?? [];
   const accepted = new Map(take.meant.map((m) => [m.findingId, m.reason]));
@@ -84,6 +63,7 @@ export function Readings({ take, chosen, profile, wanted, ground, report, refuse
         )}
         <Findings findings={open} mending={mending} />
         <MeantFindings meant={meant} />
+        <SilentRules take={take} silenced={standard.silenced} />
         {report && report.unreached.length > 0 && (
           <Unreached shot={chosen} profile={profile} report={report} />
         )}

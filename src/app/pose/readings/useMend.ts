@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import type { WantedRanges } from '@/core/brief';
+import type { Standard } from '@/core/brief';
 import { cueFor } from '@/core/direct';
 import { differenceOf } from '@/core/pose';
 import type { Finding } from '@/core/review';
@@ -28,12 +28,7 @@ interface MendState {
 }
 
 /** Mends and their words, asked one at a time in the live worker. */
-export function useMend(
-  shot: SoloShot,
-  profile: BodyProfile,
-  wanted: WantedRanges,
-  ground: Ground,
-): MendState {
+export function useMend(shot: SoloShot, profile: BodyProfile, standard: Standard, ground: Ground): MendState {
   const [working, setWorking] = useState<string | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
 
@@ -41,7 +36,7 @@ export function useMend(
     const findingId = finding.id;
     const before = shot;
     const { held, take } = usePoseStore.getState();
-    const result = await studio('live').mend(profile, before, finding, { wanted, ground, held: [...held] });
+    const result = await studio('live').mend(profile, before, finding, { standard, ground, held: [...held] });
     if (result.kind === 'stuck') return { findingId, text: STUCK_WORDS[result.why], kind: 'stuck' };
     const words = result.changes.map(changeWords).join('; ');
     if (!apply) {

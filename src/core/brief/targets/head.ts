@@ -14,6 +14,17 @@ export const HEAD_TARGETS = {
     max: 35,
     reason: 'A tilt is soft and easy; formal pictures keep the head level.',
   },
+  tiltToHighShoulderDeg: {
+    station: 'head',
+    words: 'head tilted to the higher shoulder, negative to the lower',
+    unit: '°',
+    low: -35,
+    high: 35,
+    deadBand: 1,
+    min: -35,
+    max: 35,
+    reason: 'By the message anybody tilts either way; two traditional schools want one of them.',
+  },
   jawSharePercent: {
     station: 'head',
     words: 'jaw clear of the neck, against standing at ease',

@@ -1,6 +1,6 @@
 import type { Sight } from '../../picture';
 import { clamp, degrees, SIDES, type Side, type Vec3 } from '../../units';
-import { flatAt } from '../measures/flat';
+import { flatAt } from '../../camera';
 import { isInPicture } from '../measures/seen';
 import type { Rule } from '../rule';
 import { movesArm } from './movesArm';

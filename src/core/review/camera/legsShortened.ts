@@ -2,7 +2,7 @@ import { isOnFeet, legModes } from '../../pose';
 import type { Sight } from '../../picture';
 import { apart, midpoint, SIDES, type Vec3 } from '../../units';
 import { atEase } from '../measures/atEase';
-import { flatAt } from '../measures/flat';
+import { flatAt } from '../../camera';
 import { isInPicture } from '../measures/seen';
 import { camera, type Rule } from '../rule';
 

@@ -46,6 +46,7 @@ export const beyondRange: Rule = {
   reads: [],
   station: 'spine',
   grade: 'stop',
+  isForCare: true,
   reason:
     'What a sitter cannot do without strain is not asked; another support or a smaller move says the same.',
   weight: 1,

@@ -1,4 +1,5 @@
 import type { BodyProfile } from '../../body';
+import { standardIn, type SchoolId, type Standard } from '../../brief';
 import type { Camera } from '../../camera';
 import { neutralPose, type Pose } from '../../pose';
 import { supportAt } from '../../scene';
@@ -8,6 +9,8 @@ import type { SoloShot } from '../../shot';
 export interface Example {
   faulty: SoloShot;
   sound: SoloShot;
+  /** The school by which it is a fault; the message's where nothing is said. */
+  school?: SchoolId;
   /** What is looked at closely when the pair is shown small; the whole picture where nothing is said. */
   close?: CloseLook;
 }
@@ -27,6 +30,12 @@ export function asShown({ close }: Example, shot: SoloShot): SoloShot {
     ...shot,
     camera: { ...shot.camera, focalLengthMm, panDeg, aim: { kind: 'aimed', heightM: aimM } },
   };
+}
+
+/** What the shots of an example are held against. */
+export function standardOfExample({ faulty, school = 'messageLed' }: Example): Standard {
+  const look = { message: null, targets: {}, schooling: { from: school, silenced: [] } };
+  return standardIn(look, faulty.pose.message);
 }
 
 /** Examples by the ids of their rules. */

@@ -13,6 +13,11 @@ export const HEAD_EXAMPLES: Examples = {
     faulty: standing({ chinDownDeg: -26 }, NEAR),
     sound: standing({ chinDownDeg: 2 }, NEAR),
   },
+  'tilt-to-shoulder': {
+    faulty: standing({ shouldersLeftUpDeg: 8, headTiltLeftDeg: 9 }, NEAR),
+    sound: standing({ shouldersLeftUpDeg: 8, headTiltLeftDeg: -5 }, NEAR),
+    school: 'traditionalMasculine',
+  },
   'turned-stiffly': {
     faulty: standing({ hipsTurnLeftDeg: 40 }),
     sound: standing({ hipsTurnLeftDeg: 40, headTurnLeftDeg: -24 }),

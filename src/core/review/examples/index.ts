@@ -4,7 +4,7 @@ import { HEAD_EXAMPLES } from './head';
 import { LEG_EXAMPLES } from './legs';
 import { TRUNK_EXAMPLES } from './trunk';
 
-export { asShown, EXAMPLE_PROFILE, type Example } from './example';
+export { asShown, EXAMPLE_PROFILE, standardOfExample, type Example } from './example';
 
 /** A pair of scenes for rules of one person, made by hand. */
 export const EXAMPLES: Examples = { ...LEG_EXAMPLES, ...TRUNK_EXAMPLES, ...ARM_EXAMPLES, ...HEAD_EXAMPLES };

@@ -1,7 +1,6 @@
-import { project, type View } from '../../camera';
+import { flatAt, project, type Flat, type View } from '../../camera';
 import type { Picture, Sight } from '../../picture';
 import { add, apart, degrees, subtract, type Side, type Vec3 } from '../../units';
-import { flatAt, type Flat } from '../measures/flat';
 
 /** From one point to another in the picture. */
 function between(view: View, from: Vec3, to: Vec3): Flat {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CAMERA, LIGHT, profileOf, shotOf } from '../../../../tests/support/people';
 import { keptSurface } from '../../../../tests/support/surfaces';
 import { bodyFrom } from '../../body';
-import { wantedRanges } from '../../brief';
+import { standardOf, wantedRanges } from '../../brief';
 import type { Camera } from '../../camera';
 import { ARRANGEMENTS, arranged, type Arrangement } from '../../library';
 import { handOn } from '../../library/pairs/arrangement';
@@ -53,7 +53,7 @@ function sightOf(shot: Shot, role: string) {
 
 /** What the rules of several find in a picture, for one of its people. */
 function foundIn(shot: Shot, role: string): Finding[] {
-  return review(sightOf(shot, role), wantedRanges(shot.message)).filter((f) => IDS.has(f.ruleId));
+  return review(sightOf(shot, role), standardOf(shot.message)).filter((f) => IDS.has(f.ruleId));
 }
 const idsIn = (shot: Shot, role: string) => foundIn(shot, role).map((f) => f.id);
 
@@ -338,7 +338,7 @@ describe('the house’s arrangements', () => {
 it('the house’s arrangements have few findings of all rules, between people and of each', () => {
   const counts = ALL.flatMap((arrangement) => {
     const shot = arrangedAs(arrangement, arrangement.withChild ? ['child', 'even'] : ['even', 'small']);
-    return shot.people.map((p) => review(sightOf(shot, p.role), wantedRanges(shot.message)).length);
+    return shot.people.map((p) => review(sightOf(shot, p.role), standardOf(shot.message)).length);
   });
   const mean = counts.reduce((sum, n) => sum + n, 0) / counts.length;
   // far from the half that is wanted of poses of one: what is asked of one is not yet asked otherwise of two

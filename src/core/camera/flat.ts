@@ -1,5 +1,5 @@
-import { project, type View } from '../../camera';
-import type { Vec3 } from '../../units';
+import { project, type View } from './camera';
+import type { Vec3 } from '../units';
 
 /** A place in the picture: to the right and up from its middle, in lengths of the picture's plane at one metre. */
 export type Flat = readonly [right: number, up: number];
