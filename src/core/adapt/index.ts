@@ -10,3 +10,9 @@ export {
   type CameraMeasures,
   type CameraProposal,
 } from './cameraFor';
+export { mendAll, type Left, type MendAllWishes, type MendedAll } from './mendAll';
+export { FEATURE_IDS, type Feature } from './goal/gauges';
+export { GOAL_IDS, type GoalId, type Wish } from './goal/goals';
+export { towards, type GoalStep } from './goal/towards';
+export { vary, type Variation } from './vary/vary';
+export { VARIATION_KINDS, type VariationChange, type VariationKind } from './vary/kinds';

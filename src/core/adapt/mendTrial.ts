@@ -52,7 +52,10 @@ export function raisedBy({ standard, before }: Search, sight: Sight, finding: Fi
   );
 }
 
-/** One number moved by some steps, looked at; null where it cannot be so. */
+/** Most pictures that are taken for one mend: what is not found by then is not worth the wait (from memory). */
+const MOST_EVALUATIONS = 300;
+
+/** One number moved by some steps, looked at; null where it cannot be so, or enough was looked at. */
 export function tryStep(
   search: Search,
   shot: SoloShot,
@@ -61,7 +64,7 @@ export function tryStep(
   axis: Axis,
   steps: number,
 ): Trial | null {
-  if (!inRange(axis, steps)) return null;
+  if (!inRange(axis, steps) || search.evaluations >= MOST_EVALUATIONS) return null;
   search.evaluations++;
   const next = moved(shot, axis, steps, search.from.pose, search.held);
   const sight = seen(search, next);

@@ -12,3 +12,4 @@ export type { Foot } from './legs/stance';
 export { anglesBetween, type JointMotion } from './told/motions';
 export type { JointEffort } from './told/effort';
 export type { Balance } from './told/balance';
+export { atEase } from './atEase';

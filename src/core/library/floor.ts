@@ -9,6 +9,7 @@ export const FLOOR_POSES: readonly Pose[] = [
     settings: {
       hipsTurnLeftDeg: 30,
       leftKneeBendDeg: 108,
+      leftKneeInDeg: 25,
       rightKneeBendDeg: 105,
       rightKneeInDeg: -78,
       hingeDeg: -12,

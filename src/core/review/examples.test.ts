@@ -44,6 +44,8 @@ function mirrored(shot: SoloShot): SoloShot {
   };
 }
 
+/** A rolled frame has its edges elsewhere. */
+const WITHOUT_EDGES = Object.entries(EXAMPLES).filter(([id]) => id !== 'tip-cut');
 /** A seat goes by its own place, not by the mark of who sits on it. */
 const WITHOUT_SEAT = Object.entries(EXAMPLES).filter(([, { faulty }]) => !faulty.pose.objects);
 
@@ -63,7 +65,7 @@ describe('each rule with an example', () => {
     },
   );
 
-  it.each(Object.entries(EXAMPLES))('%s sees the same with the camera rolled', (id, { faulty }) => {
+  it.each(WITHOUT_EDGES)('%s sees the same with the camera rolled', (id, { faulty }) => {
     const rolled = { ...faulty, camera: { ...faulty.camera, rollDeg: 12 } };
     const [here, there] = [values('average', id, faulty), values('average', id, rolled)];
     expect(there.length).toBe(here.length);

@@ -30,12 +30,15 @@ describe('a framing that the product proposes by name', () => {
       const faults = PEOPLE.flatMap((name) =>
         STANDING_POSES.flatMap((pose) =>
           found(name, proposed(name, pose, framing))
-            .filter((f) => f.ruleId === 'lens-height' || f.ruleId === 'frame-edge')
+            .filter((f) => ['lens-height', 'frame-edge', 'tip-cut'].includes(f.ruleId))
             .map((f) => `${name} ${pose.name} ${f.title}`),
         ),
       );
       expect(faults.filter((f) => f.includes('lens'))).toEqual([]);
-      expect(faults.length, faults.join('; ')).toBeLessThanOrEqual(1);
+      // folded arms on the heavy body end where a portrait's frame does
+      const hands = faults.filter((f) => f.endsWith('hand'));
+      expect(hands.length, hands.join('; ')).toBeLessThanOrEqual(1);
+      expect(faults.length - hands.length, faults.join('; ')).toBeLessThanOrEqual(1);
     },
   );
 

@@ -8,6 +8,7 @@ import { frameEdge } from './camera/frameEdge';
 import { leaningIn } from './camera/leaningIn';
 import { legsShortened } from './camera/legsShortened';
 import { lensHeight } from './camera/lensHeight';
+import { tipCut } from './camera/tipCut';
 import { beyondRange } from './comfort/beyondRange';
 import { feetAlike } from './feet/feetAlike';
 import { feetAtLens } from './feet/feetAtLens';
@@ -119,6 +120,7 @@ export const RULES: readonly Rule[] = [
   gazeFar,
   together.gazeUnexplained,
   frameEdge,
+  tipCut,
   lensHeight,
   legsShortened,
   leaningIn,

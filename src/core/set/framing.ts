@@ -2,7 +2,7 @@ import { CROP_WORDS, type Crop } from '../brief';
 import { AIM_RANGE, CAMERA_RANGES, project, TURN_RANGES, viewOf, type Camera } from '../camera';
 import type { FigurePoints } from '../figure';
 import { boneCuts } from './boneCuts';
-import { add, clamp, degrees, midpoint, SIDES, subtract, type Side, type Vec3 } from '../units';
+import { add, clamp, degrees, midpoint, SIDES, subtract, unit, type Side, type Vec3 } from '../units';
 
 /** Details that the camera is panned to. */
 export const DETAILS = ['eyesAlone', 'handsAlone', 'feetAlone'] as const;
@@ -89,6 +89,14 @@ function onTrunk(points: FigurePoints, share: number): Vec3 {
   return add(hips, subtract(points.neckBase, hips), share);
 }
 
+/** How far a shoe goes on past the toes, metres (from memory). */
+const SHOE_M = 0.06;
+
+/** Where the tip of a foot ends, shoe and all. */
+function tipOfFoot({ ankles, toes }: FigurePoints, side: Side): Vec3 {
+  return add(toes[side], unit(subtract(toes[side], ankles[side])), SHOE_M);
+}
+
 /** Points of the posed figure that a framing must hold: the lowest of them lies on the lower edge. */
 export function heldBy(
   points: FigurePoints,
@@ -112,7 +120,7 @@ export function heldBy(
           points.fingertips[s],
           points.knees[s],
           points.ankles[s],
-          points.toes[s],
+          tipOfFoot(points, s),
           points.hips[s],
         ]),
       ];

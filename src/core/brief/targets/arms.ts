@@ -10,9 +10,10 @@ export const ARM_TARGETS = {
     high: 60,
     deadBand: 0.6,
     per: { openness: [0.5, 0], presence: [0.25, 0] },
+    unjudged: { openness: { upTo: -0.4 } },
     min: 0,
     max: 60,
-    reason: 'Air between arm and trunk shows the form and opens the figure.',
+    reason: 'Air between arm and trunk shows the form and opens the figure; reserve may close it.',
   },
   elbowBendDeg: {
     station: 'arms',

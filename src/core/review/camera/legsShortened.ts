@@ -1,7 +1,7 @@
 import { isOnFeet, legModes } from '../../pose';
 import type { Sight } from '../../picture';
 import { apart, midpoint, SIDES, type Vec3 } from '../../units';
-import { atEase } from '../measures/atEase';
+import { atEase } from '../../figure';
 import { flatAt } from '../../camera';
 import { isInPicture } from '../measures/seen';
 import { camera, type Rule } from '../rule';

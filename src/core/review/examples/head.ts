@@ -26,6 +26,10 @@ export const HEAD_EXAMPLES: Examples = {
     faulty: standing({}),
     sound: standing({ hipsTurnLeftDeg: 30, headTurnLeftDeg: -20 }),
   },
+  'tip-cut': {
+    faulty: standing({}, { heightM: 0.51 }),
+    sound: standing({}),
+  },
   'legs-shortened': {
     faulty: standing(
       {},

@@ -18,7 +18,7 @@ export const keyFromBelow: Rule = {
         full: 30,
         unit: '° above the eyes',
         title: 'The key comes from below',
-        variables: light('heightM'),
+        variables: light('heightM', 'arcDeg', 'distanceM'),
       },
     ];
   },

@@ -1,7 +1,6 @@
 import { jointIndex, type JointName } from '../../body';
-import { anglesBetween, axesOf, type Figure } from '../../figure';
+import { anglesBetween, atEase, axesOf, type Figure } from '../../figure';
 import { dot, subtract, type Vec3 } from '../../units';
-import { atEase } from './atEase';
 import type { Sight } from '../../picture';
 
 /** Joints along the trunk whose own frame things are told in. */

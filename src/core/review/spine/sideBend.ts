@@ -1,8 +1,7 @@
 import { contactOf, isLying, limbContact } from '../../pose';
-import { anglesBetween } from '../../figure';
+import { anglesBetween, atEase } from '../../figure';
 import type { Sight } from '../../picture';
 import { clamp, degrees, type Side } from '../../units';
-import { atEase } from '../measures/atEase';
 import { directionIn } from '../measures/inFrame';
 import { pose, type Rule } from '../rule';
 

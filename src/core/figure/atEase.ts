@@ -1,6 +1,6 @@
-import type { Body } from '../../body';
-import { figureOf, type Figure } from '../../figure';
-import { neutralPose } from '../../pose';
+import type { Body } from '../body';
+import { figureOf, type Figure } from './figureOf';
+import { neutralPose } from '../pose';
 
 /** So far before the mark stands what one at ease looks at, metres: it moves the eyes alone. */
 const LOOKED_AT_M = 3;

@@ -1,0 +1,101 @@
+import isSame from 'fast-deep-equal';
+import { standardOf } from '../brief';
+import { seeShot, type StandIn } from '../picture';
+import { GRADES, review, type Finding, type Grade } from '../review';
+import type { SoloShot } from '../shot';
+import { mend, type MendWishes, type StuckWhy } from './mend';
+import { whatOf, type MendChange } from './mendAxis';
+
+/** What mending all is asked under. */
+export interface MendAllWishes extends MendWishes {
+  /** Ids of findings that are meant: they stay. */
+  meant?: ReadonlySet<string>;
+  /** The least grade that is mended; polish, all of them, where nothing is said. */
+  least?: Grade;
+}
+
+/** A finding that is left, and why. */
+export interface Left {
+  finding: Finding;
+  why: StuckWhy;
+}
+
+export interface MendedAll {
+  shot: SoloShot;
+  /** What is other than before, each thing once. */
+  changes: MendChange[];
+  /** Findings that are gone, in the order in which they were mended. */
+  mended: Finding[];
+  left: Left[];
+}
+
+/** Times that what was stuck is tried again after something else was mended. */
+const MOST_ROUNDS = 3;
+
+/** What one change and another after it come to; nothing where the second takes the first back. */
+function joined(first: MendChange, second: MendChange): MendChange[] {
+  return isSame(first.from, second.to) ? [] : [{ ...second, from: first.from } as MendChange];
+}
+
+/** Changes one after the other as one change of each thing, in the order in which each was first changed. */
+export function changesTogether(changes: readonly MendChange[]): MendChange[] {
+  const together = new Map<string, MendChange[]>();
+  for (const change of changes) {
+    const [before] = together.get(whatOf(change)) ?? [];
+    together.set(whatOf(change), before ? joined(before, change) : [change]);
+  }
+  return [...together.values()].flat();
+}
+
+/** One round: every finding that stands is mended once, in the order of the work. Yields the share that is done. */
+function* oneRound(
+  standIn: StandIn,
+  from: MendedAll,
+  standard: NonNullable<MendWishes['standard']>,
+  { meant = new Set(), least = 'polish', ...wishes }: MendAllWishes,
+): Generator<number, MendedAll> {
+  let now: MendedAll = { ...from, left: [] };
+  const tried = new Set<string>();
+  for (;;) {
+    const standing = review(seeShot(standIn, now.shot, { ground: wishes.ground }), standard);
+    const open = standing.filter(
+      (f) => !meant.has(f.id) && !tried.has(f.id) && GRADES.indexOf(f.grade) <= GRADES.indexOf(least),
+    );
+    const [finding] = open;
+    if (!finding)
+      return { ...now, left: now.left.filter((l) => standing.some((f) => f.id === l.finding.id)) };
+    tried.add(finding.id);
+    yield tried.size / (tried.size + open.length);
+    const result = mend(standIn, now.shot, finding, { ...wishes, standard });
+    now =
+      result.kind === 'mended'
+        ? {
+            ...now,
+            shot: result.shot,
+            changes: [...now.changes, ...result.changes],
+            mended: [...now.mended, finding],
+          }
+        : { ...now, left: [...now.left, { finding, why: result.why }] };
+  }
+}
+
+/**
+ * Mends every finding of a shot in the order of the work, each by the smallest change that raises nothing that matters
+ * as much; what is stuck is tried again once others are mended. Deterministic.
+ * @returns share of the round that is done, 0 to 1, step by step, and at the end what came of it.
+ */
+export function* mendAll(
+  standIn: StandIn,
+  shot: SoloShot,
+  wishes: MendAllWishes = {},
+): Generator<number, MendedAll> {
+  const { standard = standardOf(shot.pose.message) } = wishes;
+  let now: MendedAll = { shot, changes: [], mended: [], left: [] };
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const next = yield* oneRound(standIn, now, standard, wishes);
+    const isSettled = next.mended.length === now.mended.length || next.left.length === 0;
+    now = next;
+    if (isSettled) break;
+  }
+  return { ...now, changes: changesTogether(now.changes) };
+}

@@ -1,0 +1,148 @@
+import { partIndex } from '../../body';
+import { standardOf } from '../../brief';
+import type { Sight, StandIn } from '../../picture';
+import type { SoloShot } from '../../shot';
+import type { MendWishes } from '../mend';
+import { harmOf, lookAt } from '../proposal';
+import { VARIANTS, VARIATION_KINDS, type Variant } from './kinds';
+
+/** A variation with the share of the figure's pixels that look otherwise, 0 to 1. */
+export interface Variation extends Variant {
+  otherShare: number;
+}
+
+/** So many are proposed. */
+const MOST_PROPOSED = 12;
+/** Two pictures that differ by less than this share of the figure are one picture (from memory). */
+const LEAST_APART = 0.02;
+/** A look elsewhere changes few pixels and much of what is said: it counts as so much (from memory). */
+const LOOK_COUNTS = 0.08;
+
+/** So many of one kind at most: twelve ways to put the feet are no spread. */
+const MOST_OF_A_KIND = 3;
+
+/** A picture as it is compared: its part labels, and the pixel in the middle of the head. */
+interface Look {
+  width: number;
+  labels: Uint8Array;
+  head: readonly [col: number, row: number];
+}
+
+const HEAD: ReadonlySet<number> = new Set((['face', 'hair', 'ear'] as const).map(partIndex));
+
+/** Labels are the picture's own memory and are written over by the next one. */
+function lookOf({ picture: { width, label } }: Sight): Look {
+  const labels = label.slice();
+  let [count, cols, rows] = [0, 0, 0];
+  labels.forEach((l, i) => {
+    if (!HEAD.has(l)) return;
+    count++;
+    cols += i % width;
+    rows += Math.floor(i / width);
+  });
+  return {
+    width,
+    labels,
+    head: [Math.round(cols / Math.max(1, count)), Math.round(rows / Math.max(1, count))],
+  };
+}
+
+/**
+ * Share of the pixels that show the figure in either of two pictures in which they show something else, head laid on
+ * head: that somebody stands a little aside is seen by nobody.
+ */
+function unlikeShare(a: Look, b: Look): number {
+  const { width } = a;
+  const [right, down] = [b.head[0] - a.head[0], b.head[1] - a.head[1]];
+  const ofB = (col: number, row: number) =>
+    col < 0 || row < 0 || col >= width ? 0 : (b.labels[row * width + col] ?? 0);
+  let [figure, other] = [0, 0];
+  for (let i = 0; i < a.labels.length; i++) {
+    const [here, there] = [a.labels[i]!, ofB((i % width) + right, Math.floor(i / width) + down)];
+    if (here === 0 && there === 0) continue;
+    figure++;
+    if (here !== there) other++;
+  }
+  return figure === 0 ? 0 : other / figure;
+}
+
+/** A clean variation with what it looks like. */
+interface Candidate extends Variation {
+  look: Look;
+}
+
+/** How far a candidate is from another picture. */
+function apart(candidate: Pick<Candidate, 'of' | 'look'>, look: Look): number {
+  const share = unlikeShare(candidate.look, look);
+  return candidate.of === 'gaze' ? Math.max(share, LOOK_COUNTS) : share;
+}
+
+/** How much a candidate is worth beside those that are chosen: how unlike all of them it looks, for the time it takes. */
+function worth(candidate: Candidate, chosen: readonly Candidate[]): number {
+  const nearest = Math.min(candidate.otherShare, ...chosen.map((c) => apart(candidate, c.look)));
+  return nearest < LEAST_APART ? 0 : nearest / (10 + candidate.seconds);
+}
+
+/** Whether one more of it would be too much of the same. */
+function isTooMuch({ of, what }: Candidate, chosen: readonly Candidate[]): boolean {
+  return chosen.some((c) => c.what === what) || chosen.filter((c) => c.of === of).length >= MOST_OF_A_KIND;
+}
+
+/** The most worthwhile of some candidates; null where none looks otherwise. */
+function bestOf(candidates: readonly Candidate[], chosen: readonly Candidate[]): Candidate | null {
+  let best: { candidate: Candidate; worth: number } | null = null;
+  for (const candidate of candidates.filter((c) => !isTooMuch(c, chosen))) {
+    const its = worth(candidate, chosen);
+    if (its > (best?.worth ?? 0)) best = { candidate, worth: its };
+  }
+  return best?.candidate ?? null;
+}
+
+/** First one of each kind, then what is most unlike all of them. */
+function chosenFrom(candidates: readonly Candidate[]): Candidate[] {
+  const chosen: Candidate[] = [];
+  for (const kind of VARIATION_KINDS) {
+    const best = bestOf(
+      candidates.filter((c) => c.of === kind),
+      chosen,
+    );
+    if (best) chosen.push(best);
+  }
+  while (chosen.length < MOST_PROPOSED) {
+    const next = bestOf(candidates, chosen);
+    if (!next) break;
+    chosen.push(next);
+  }
+  return chosen;
+}
+
+/**
+ * Up to twelve neighbours of a shot that are clean: none raises a finding or makes one worse. They are spread over hands,
+ * head, gaze, legs, lens height, arc and crop, and come by how different the picture looks. Deterministic.
+ * @returns the share that is done, 0 to 1, step by step, and at the end the variations.
+ */
+export function* vary(
+  standIn: StandIn,
+  shot: SoloShot,
+  { standard = standardOf(shot.pose.message), ground, held = [] }: MendWishes = {},
+): Generator<number, Variation[]> {
+  const harms = harmOf(standIn, shot, standard, ground);
+  const first = lookAt(standIn, shot, ground);
+  if (!first) return [];
+  const before = lookOf(first);
+  const variants = VARIATION_KINDS.flatMap((of) =>
+    VARIANTS[of]({ standIn, shot, held }).map((v): Variant => ({ ...v, of })),
+  );
+  const candidates: Candidate[] = [];
+  for (const [i, variant] of variants.entries()) {
+    yield i / variants.length;
+    const sight = lookAt(standIn, variant.shot, ground);
+    if (!sight) continue;
+    const look = lookOf(sight);
+    const otherShare = apart({ of: variant.of, look }, before);
+    if (otherShare >= LEAST_APART && !harms(sight)) candidates.push({ ...variant, look, otherShare });
+  }
+  return chosenFrom(candidates)
+    .map(({ look: _, ...variation }) => variation)
+    .sort((a, b) => b.otherShare - a.otherShare);
+}

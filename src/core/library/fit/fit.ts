@@ -1,0 +1,117 @@
+import isSame from 'fast-deep-equal';
+import { mendAll, type Left, type MendWishes } from '../../adapt';
+import { viewOf } from '../../camera';
+import { figureFor, type StandIn } from '../../picture';
+import type { Pose } from '../../pose';
+import type { Grade } from '../../review';
+import { changeCost } from '../../sequence';
+import { framed, FRAMINGS, framingOf } from '../../set';
+import { shotOfOne, type SoloShot } from '../../shot';
+import type { Adaptation, InsteadWhy } from './adaptation';
+import { seatedFor } from './seat';
+import { ruledOutBy } from './suits';
+
+/** A pose as it suits a sitter. */
+export interface Fitted {
+  shot: SoloShot;
+  adaptations: Adaptation[];
+  /** Stops and faults that are left, and why. */
+  left: Left[];
+}
+
+/** What a fit is asked under. */
+export interface FitWishes extends MendWishes {
+  /** Poses that may take its place. */
+  alternatives?: readonly Pose[];
+}
+
+/** So many other poses are tried: further than this from what was chosen is not what was chosen. */
+const MOST_INSTEAD = 6;
+/** What is mended: a polish is a matter of taste, and the photographer's. */
+const LEAST: Grade = 'fault';
+
+/** As much of the new figure as the camera took in of the last one; as it is where that cannot be, or others are in it. */
+function reframed(
+  standIn: StandIn,
+  before: SoloShot,
+  shot: SoloShot,
+): { shot: SoloShot; adaptations: Adaptation[] } {
+  if (shot.among) return { shot, adaptations: [] };
+  const pointsOf = (s: SoloShot) => figureFor(standIn, s, viewOf(s.camera).eye).points;
+  const framing = framingOf(before.camera, pointsOf(before), FRAMINGS);
+  const camera = framed(shot.camera, pointsOf(shot), framing);
+  if (!camera || isSame(camera, shot.camera)) return { shot, adaptations: [] };
+  return { shot: { ...shot, camera }, adaptations: [{ kind: 'framed', framing }] };
+}
+
+/** One pose on one sitter: seat, frame, and what the review asks for. */
+function* tried(
+  standIn: StandIn,
+  before: SoloShot,
+  pose: Pose,
+  wishes: FitWishes,
+): Generator<number, Fitted> {
+  const seated = seatedFor(standIn.body, pose);
+  const framedAnew = reframed(standIn, before, { ...before, pose: seated.pose });
+  const all = yield* mendAll(standIn, framedAnew.shot, { ...wishes, least: LEAST });
+  const mended: Adaptation[] =
+    all.mended.length > 0 ? [{ kind: 'mended', mended: all.mended, changes: all.changes }] : [];
+  return {
+    shot: all.shot,
+    adaptations: [...seated.adaptations, ...framedAnew.adaptations, ...mended],
+    left: all.left,
+  };
+}
+
+/** Other poses that the sitter's record allows, the nearest to a pose first. */
+function othersNear({ body }: StandIn, shot: SoloShot, pose: Pose, alternatives: readonly Pose[]): Pose[] {
+  const of = (p: Pose) => shotOfOne('sitter', { ...shot, pose: p });
+  const seconds = new Map(alternatives.map((p) => [p, changeCost(of(pose), of(p)).poseS]));
+  return alternatives
+    .filter((p) => p.name !== pose.name && !ruledOutBy(body.profile, p))
+    .sort((a, b) => seconds.get(a)! - seconds.get(b)!)
+    .slice(0, MOST_INSTEAD);
+}
+
+/**
+ * The nearest other pose that suits a sitter without stop or fault, fitted; null where none of the nearest does.
+ * Deterministic.
+ * @param because why another one is looked for.
+ */
+export function* fitInstead(
+  standIn: StandIn,
+  shot: SoloShot,
+  pose: Pose,
+  because: InsteadWhy,
+  { alternatives = [], ...wishes }: FitWishes = {},
+): Generator<number, Fitted | null> {
+  for (const other of othersNear(standIn, shot, pose, alternatives)) {
+    const next = yield* tried(standIn, shot, other, wishes);
+    if (next.left.length > 0) continue;
+    return { ...next, adaptations: [{ kind: 'instead', name: other.name, because }, ...next.adaptations] };
+  }
+  return null;
+}
+
+/**
+ * Fits a pose to a sitter in a picture: keeps what it says, seats the sitter on what suits, frames the new figure as
+ * the last one was, and mends stops and faults. Where the sitter's record rules the pose out, at once or by what it
+ * asks of a joint, the nearest other pose that suits takes its place. Deterministic.
+ * @param shot the picture as it is, with the pose that the sitter has in it now.
+ * @returns the share of one attempt that is done, 0 to 1, step by step, and at the end the fitted shot with every
+ * adaptation and its reason, and what is left of faults.
+ */
+export function* fit(
+  standIn: StandIn,
+  shot: SoloShot,
+  pose: Pose,
+  wishes: FitWishes = {},
+): Generator<number, Fitted> {
+  const ruledOut = ruledOutBy(standIn.body.profile, pose);
+  const own = ruledOut ? null : yield* tried(standIn, shot, pose, wishes);
+  const isStrain = own?.left.some(({ finding }) => finding.isForCare) ?? false;
+  if (own && !isStrain) return own;
+  const instead = yield* fitInstead(standIn, shot, pose, ruledOut ?? 'strain', wishes);
+  // nothing else suits: the pose itself, with all that is left
+  return instead ?? own ?? (yield* tried(standIn, shot, pose, wishes));
+}
