@@ -59,6 +59,8 @@ interface PoseState {
   setShownExposure(shown: ShownExposure): void;
   toggleHeld(station: Station): void;
   setShot(shot: SoloShot): void;
+  /** The same as a part of the last step: undo takes back both. */
+  refineShot(shot: SoloShot): void;
   setPose(pose: Pose): void;
   setSetting(id: SettingId, value: number): void;
   setCamera(camera: SoloShot['camera']): void;
@@ -194,6 +196,12 @@ export const usePoseStore = create<PoseState>()(
           set({ held: held.includes(station) ? held.filter((s) => s !== station) : [...held, station] });
         },
         setShot: (next) => shot((s) => ({ ...next, pose: withHeld(s.pose, next.pose, get().held) })),
+        refineShot: (next) => {
+          const history = usePoseStore.temporal.getState();
+          history.pause();
+          get().setShot(next);
+          history.resume();
+        },
         setPose: (pose) => shot((s) => ({ ...s, pose: withHeld(s.pose, pose, get().held) })),
         setSetting: (id, value) =>
           shot((s) => ({ ...s, pose: withHeld(s.pose, withSetting(s.pose, id, value), get().held) })),

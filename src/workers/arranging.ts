@@ -1,4 +1,3 @@
-import type { ProxyMarked } from 'comlink';
 import { bodyFrom, type Body } from '@/core/body';
 import {
   arrangeGroup,
@@ -8,12 +7,10 @@ import {
   type GroupOrder,
   type Member,
 } from '@/core/group';
+import { stoppable, type OnShare } from './stoppable';
 
 /** What the page asks to be arranged: people, not bodies. */
 export type GroupToArrange = Omit<GroupAsked, 'group'> & { members: readonly Member[] };
-
-/** Hears the share that is done, 0 to 1. */
-export type OnShare = ((share: number) => void) & Partial<ProxyMarked>;
 
 /** Bodies of the group that was arranged last. */
 let bodies = new Map<string, Body>();
@@ -30,24 +27,17 @@ function modelled({ members, ...asked }: GroupToArrange): GroupAsked {
   return { ...asked, group };
 }
 
-/** Which arranging is wanted; one that is not stops at its next step. */
-let wanted = 0;
+const arranging = stoppable();
 
 /** Stops what is being arranged. */
 export function callOffArranging(): void {
-  wanted++;
+  arranging.callOff();
 }
 
 /** Arranges a group, step by step, so that it can be called off; null where it was. */
 export async function arrangeInSteps(asked: GroupToArrange, onShare?: OnShare): Promise<GroupOrder[] | null> {
-  const mine = ++wanted;
   const steps = arrangeGroup(modelled(asked));
-  for (let step = steps.next(); ; step = steps.next()) {
-    if (step.done) return step.value;
-    onShare?.(step.value);
-    await new Promise((resolve) => setTimeout(resolve));
-    if (wanted !== mine) return null;
-  }
+  return arranging.run(() => steps.next(), onShare);
 }
 
 /** The order anew at the places that it has, with some who stay. */

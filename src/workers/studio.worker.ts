@@ -61,6 +61,7 @@ import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
 import { reportOf, type PictureBytes, type RecomputeOptions, type ShotReport } from './shotReport';
+import { SEARCHING } from './searching';
 import { measuredBody, onFineSet, onSet, surfaceFor } from './standIns';
 import { wholeFigureShot } from './wholeFigure';
 
@@ -263,6 +264,8 @@ const api = {
   callOffArranging,
   arrangeAnew,
   exchangeTwo,
+
+  ...SEARCHING,
 
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
   drag(profile: BodyProfile, shot: SoloShot, handle: Handle, by: Vec3): Promise<Pose> {

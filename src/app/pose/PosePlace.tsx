@@ -17,6 +17,7 @@ import { PlanView } from '@/take/plan/PlanView';
 import { PlumbLine } from './PlumbLine';
 import { usePoseKeys } from './usePoseKeys';
 import { usePoseStore, type Panel } from '@/take/poseStore';
+import { useFit } from './further/useFit';
 import { Readings } from './readings/Readings';
 import { SideView } from '@/take/side/SideView';
 import { groundOf } from '@/core/scene';
@@ -85,6 +86,7 @@ function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
   );
   return {
     chosen,
+    look,
     profile,
     ground,
     standard,
@@ -169,7 +171,8 @@ function SideColumn({ whole, take, shot, report }: SideColumnProps) {
 
 function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
   const at = usePoseReport(whole, take, sitter);
-  const { chosen, profile, ground, standard, card, report, shot, refused } = at;
+  const { chosen, look, profile, ground, standard, card, report, shot, refused } = at;
+  const fit = useFit({ profile, look, ground });
   const { panel, overlay, role } = usePoseStore();
   const { surface, kind, progress } = useDrawnSurface(profile);
   usePoseKeys();
@@ -184,14 +187,14 @@ function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
     <main
       className="pose-grid touch min-h-0 flex-1"
       data-testid="pose-place"
-      data-busy={at.busy}
+      data-busy={at.busy || fit.share !== null}
       data-recomputes={at.recomputes}
       data-elapsed-ms={report?.elapsedMs.toFixed(2)}
       data-surface={kind}
     >
       <h1 className="sr-only">Pose: {chosen.pose.name}</h1>
       <Stations take={take} chosen={chosen} report={report} />
-      <StationPanel shot={chosen} {...{ panel, others, wheelchairSeatM, company }} />
+      <StationPanel shot={chosen} {...{ panel, others, wheelchairSeatM, company }} onHousePose={fit.choose} />
       <div className="flex min-h-0 min-w-0 p-3 [grid-area:picture]">
         <Picture
           {...{
@@ -214,7 +217,7 @@ function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
         />
       </div>
       <SideColumn whole={whole} take={take} shot={chosen} report={report} />
-      <Readings take={take} chosen={chosen} {...{ profile, standard, ground, report, refused }} />
+      <Readings take={take} chosen={chosen} {...{ profile, standard, ground, report, refused, fit }} />
     </main>
   );
 }

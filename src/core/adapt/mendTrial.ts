@@ -53,7 +53,7 @@ export function raisedBy({ standard, before }: Search, sight: Sight, finding: Fi
 }
 
 /** Most pictures that are taken for one mend: what is not found by then is not worth the wait (from memory). */
-const MOST_EVALUATIONS = 300;
+const MOST_EVALUATIONS = 150;
 
 /** One number moved by some steps, looked at; null where it cannot be so, or enough was looked at. */
 export function tryStep(

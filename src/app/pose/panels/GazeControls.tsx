@@ -8,17 +8,8 @@ import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
 import type { OtherNamed } from '@/take/people/othersNamed';
 import { usePoseStore } from '@/take/poseStore';
+import { GAZE_WORDS } from '../gazeWords';
 import { Folded } from '@/ui/fields/Folded';
-
-const GAZE_WORDS: Record<Gaze['kind'], string> = {
-  lens: 'at the lens',
-  offLens: 'just off the lens',
-  ahead: 'where the nose points',
-  down: 'down',
-  hand: 'at a hand',
-  point: 'at a point',
-  person: 'at somebody',
-};
 
 const ALONE: readonly Gaze['kind'][] = ['lens', 'offLens', 'ahead', 'down', 'hand', 'point'];
 

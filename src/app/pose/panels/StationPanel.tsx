@@ -1,7 +1,6 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { forSitter } from '@/core/library';
 import type { SoloShot } from '@/core/shot';
 import { contactPart, HAND_SHAPES, STATIONS, withStation, type Pose, type Station } from '@/core/pose';
 import { SIDES } from '@/core/units';
@@ -32,18 +31,16 @@ interface StationPanelProps {
   wheelchairSeatM?: number;
   /** The others of the picture. */
   company: readonly OtherNamed[];
+  /** Takes a pose of the house, or one's own, for whoever is in the hand. */
+  onHousePose(pose: Pose): void;
 }
 
-type PanelProps = Pick<StationPanelProps, 'shot' | 'wheelchairSeatM' | 'company'>;
+type PanelProps = Pick<StationPanelProps, 'shot' | 'wheelchairSeatM' | 'company' | 'onHousePose'>;
 
-function FeetPanel({ shot: { pose }, wheelchairSeatM }: PanelProps) {
-  const { setPose } = usePoseStore.getState();
+function FeetPanel({ shot: { pose }, wheelchairSeatM, onHousePose }: PanelProps) {
   return (
     <>
-      <HousePoseChoice
-        label="Start anew from a pose of the house"
-        onChoose={(chosen) => setPose(forSitter(chosen, wheelchairSeatM))}
-      />
+      <HousePoseChoice label="Start anew from a pose of the house" onChoose={onHousePose} />
       <CarriedControls pose={pose} wheelchairSeatM={wheelchairSeatM} />
       <Folded title="Feet on something" isSet={hasContact(pose, 'foot')}>
         <LimbContacts pose={pose} limb="foot" />
@@ -143,7 +140,7 @@ function isStation(panel: Panel): panel is Station {
 }
 
 /** The few controls of the open station, or of camera and light. */
-export function StationPanel({ shot, panel, others, wheelchairSeatM, company }: StationPanelProps) {
+export function StationPanel({ shot, panel, others, ...rest }: StationPanelProps) {
   const Own = PANELS[panel];
   return (
     <section
@@ -155,7 +152,7 @@ export function StationPanel({ shot, panel, others, wheelchairSeatM, company }: 
         <p className="quiet text-xs">{HINTS[panel]}</p>
         {isStation(panel) && <StationTools station={panel} pose={shot.pose} others={others} />}
       </div>
-      <Own shot={shot} wheelchairSeatM={wheelchairSeatM} company={company} />
+      <Own shot={shot} {...rest} />
       <Settings shot={shot} panel={panel} />
     </section>
   );

@@ -2,7 +2,7 @@ import { viewOf } from '../../camera';
 import { figureFor, type StandIn } from '../../picture';
 import { HAND_SHAPES, sided, type Gaze, type PairedName, type SettingId, type Station } from '../../pose';
 import type { MendVariable } from '../../review';
-import { framed, nearestFramings, type Framing } from '../../set';
+import { framed, framingOf, FRAMINGS, nearestFramings, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
 import { SIDES } from '../../units';
 import { whatOf, type MendChange } from '../mendAxis';
@@ -99,6 +99,18 @@ function crops({ standIn, shot }: Start): Offer[] {
   });
 }
 
+/** The lens higher and lower, with the frame round the sitter as it was. */
+function heights(start: Start): Offer[] {
+  const { standIn, shot } = start;
+  const { points } = figureFor(standIn, shot, viewOf(shot.camera).eye);
+  const framing = framingOf(shot.camera, points, FRAMINGS);
+  return stepped(start, [{ on: 'camera', name: 'heightM' }], [4, -4, 8, -8]).flatMap((offer) => {
+    const { focalLengthMm, heightM } = offer.shot.camera;
+    const camera = framed(shot.camera, points, framing, focalLengthMm, heightM);
+    return camera ? [{ ...offer, shot: { ...shot, camera } }] : [];
+  });
+}
+
 /** What each kind of variation has to offer, clean or not. */
 export const VARIANTS: Readonly<Record<VariationKind, (start: Start) => Offer[]>> = {
   // a choice is counted by its place in the order
@@ -106,7 +118,7 @@ export const VARIANTS: Readonly<Record<VariationKind, (start: Start) => Offer[]>
   head: (start) => stepped(start, HEAD, NEAR),
   gaze: looks,
   legs: (start) => stepped(start, LEGS, NEAR),
-  height: (start) => stepped(start, [{ on: 'camera', name: 'heightM' }], [4, -4, 8, -8]),
+  height: heights,
   arc: (start) => stepped(start, [{ on: 'camera', name: 'arcDeg' }], [3, -3, 6, -6]),
   crop: crops,
 };
