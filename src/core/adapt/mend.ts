@@ -9,10 +9,10 @@ import { axisOf, canChange, changesOf, isHeld, type Axis, type MendChange } from
 import { nearestOf, raisedBy, seen, tryStep, type Search, type Trial } from './mendTrial';
 
 /**
- * Why a finding is not mended: every change would raise another, its stations are held, no number would mend it, or
- * nobody knows its rule.
+ * Why a finding is not mended: every change would raise another, its stations are held, no number would mend it,
+ * nobody knows its rule, or it was not tried, since enough was.
  */
-export type StuckWhy = 'raisesAnother' | 'held' | 'noNumber' | 'unknownRule';
+export type StuckWhy = 'raisesAnother' | 'held' | 'noNumber' | 'unknownRule' | 'notTried';
 
 export type MendResult =
   | { kind: 'mended'; shot: SoloShot; changes: MendChange[]; evaluations: number }

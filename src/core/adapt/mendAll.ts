@@ -1,9 +1,9 @@
 import isSame from 'fast-deep-equal';
 import { standardOf } from '../brief';
 import { seeShot, type StandIn } from '../picture';
-import { GRADES, review, type Finding, type Grade } from '../review';
+import { isAtLeast, review, type Finding, type Grade } from '../review';
 import type { SoloShot } from '../shot';
-import { mend, type MendWishes, type StuckWhy } from './mend';
+import { mend, type MendResult, type MendWishes, type StuckWhy } from './mend';
 import { whatOf, type MendChange } from './mendAxis';
 
 /** What mending all is asked under. */
@@ -12,6 +12,8 @@ export interface MendAllWishes extends MendWishes {
   meant?: ReadonlySet<string>;
   /** The least grade that is mended; polish, all of them, where nothing is said. */
   least?: Grade;
+  /** Most pictures that are taken before no further finding is tried. */
+  mostEvaluations?: number;
 }
 
 /** A finding that is left, and why. */
@@ -27,8 +29,11 @@ export interface MendedAll {
   /** Findings that are gone, in the order in which they were mended. */
   mended: Finding[];
   left: Left[];
+  evaluations: number;
 }
 
+/** Pictures that are taken for all findings together where nothing is said: some seconds (from memory). */
+const MOST_EVALUATIONS = 800;
 /** Times that what was stuck is tried again after something else was mended. */
 const MOST_ROUNDS = 3;
 
@@ -47,35 +52,42 @@ export function changesTogether(changes: readonly MendChange[]): MendChange[] {
   return [...together.values()].flat();
 }
 
+/** What it has come to with one mend more. */
+function after(now: MendedAll, finding: Finding, result: MendResult): MendedAll {
+  const evaluations = now.evaluations + result.evaluations;
+  if (result.kind === 'stuck')
+    return { ...now, evaluations, left: [...now.left, { finding, why: result.why }] };
+  return {
+    ...now,
+    evaluations,
+    shot: result.shot,
+    changes: [...now.changes, ...result.changes],
+    mended: [...now.mended, finding],
+  };
+}
+
 /** One round: every finding that stands is mended once, in the order of the work. Yields the share that is done. */
 function* oneRound(
   standIn: StandIn,
   from: MendedAll,
   standard: NonNullable<MendWishes['standard']>,
-  { meant = new Set(), least = 'polish', ...wishes }: MendAllWishes,
+  { meant = new Set(), least = 'polish', mostEvaluations = MOST_EVALUATIONS, ...wishes }: MendAllWishes,
 ): Generator<number, MendedAll> {
   let now: MendedAll = { ...from, left: [] };
   const tried = new Set<string>();
   for (;;) {
     const standing = review(seeShot(standIn, now.shot, { ground: wishes.ground }), standard);
-    const open = standing.filter(
-      (f) => !meant.has(f.id) && !tried.has(f.id) && GRADES.indexOf(f.grade) <= GRADES.indexOf(least),
-    );
+    const open = standing.filter((f) => !meant.has(f.id) && !tried.has(f.id) && isAtLeast(f.grade, least));
     const [finding] = open;
     if (!finding)
       return { ...now, left: now.left.filter((l) => standing.some((f) => f.id === l.finding.id)) };
     tried.add(finding.id);
     yield tried.size / (tried.size + open.length);
-    const result = mend(standIn, now.shot, finding, { ...wishes, standard });
-    now =
-      result.kind === 'mended'
-        ? {
-            ...now,
-            shot: result.shot,
-            changes: [...now.changes, ...result.changes],
-            mended: [...now.mended, finding],
-          }
-        : { ...now, left: [...now.left, { finding, why: result.why }] };
+    if (now.evaluations >= mostEvaluations) {
+      now = { ...now, left: [...now.left, { finding, why: 'notTried' }] };
+      continue;
+    }
+    now = after(now, finding, mend(standIn, now.shot, finding, { ...wishes, standard }));
   }
 }
 
@@ -90,7 +102,7 @@ export function* mendAll(
   wishes: MendAllWishes = {},
 ): Generator<number, MendedAll> {
   const { standard = standardOf(shot.pose.message) } = wishes;
-  let now: MendedAll = { shot, changes: [], mended: [], left: [] };
+  let now: MendedAll = { shot, changes: [], mended: [], left: [], evaluations: 0 };
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const next = yield* oneRound(standIn, now, standard, wishes);
     const isSettled = next.mended.length === now.mended.length || next.left.length === 0;

@@ -1,7 +1,7 @@
 import type { Standard } from '../brief';
 import { seeShot, type Sight, type StandIn } from '../picture';
 import type { Station } from '../pose';
-import { GRADES, review, shortOfClear, type Finding, type Measurement, type Rule } from '../review';
+import { isAtLeast, review, shortOfClear, type Finding, type Measurement, type Rule } from '../review';
 import type { Ground } from '../scene';
 import type { SoloShot } from '../shot';
 import { RAISED } from './harmToOthers';
@@ -40,15 +40,13 @@ function stillOff(measurement: Measurement | undefined, before: Measurement): nu
   return shortOfClear(measurement);
 }
 
-/** Whether one finding matters as much as another or more. */
-function weighsAsMuch({ grade }: Finding, than: Finding): boolean {
-  return GRADES.indexOf(grade) <= GRADES.indexOf(than.grade);
-}
-
 /** Findings that a changed shot has, or has worse, besides the one that is mended, and that matter as much. */
 export function raisedBy({ standard, before }: Search, sight: Sight, finding: Finding): Finding[] {
   return review(sight, standard).filter(
-    (f) => f.id !== finding.id && weighsAsMuch(f, finding) && f.severity > (before.get(f.id) ?? -1) + RAISED,
+    (f) =>
+      f.id !== finding.id &&
+      isAtLeast(f.grade, finding.grade) &&
+      f.severity > (before.get(f.id) ?? -1) + RAISED,
   );
 }
 

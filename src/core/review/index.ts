@@ -3,6 +3,7 @@ export { outside, review, shortOfClear, type Finding } from './review';
 export { ruleName, RULES } from './rules';
 export {
   GRADES,
+  isAtLeast,
   type Grade,
   type Measurement,
   type MendChoice,

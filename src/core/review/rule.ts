@@ -59,6 +59,11 @@ export interface Measurement {
 export const GRADES = ['stop', 'fault', 'polish'] as const;
 export type Grade = (typeof GRADES)[number];
 
+/** Whether something matters as much as a grade, or more. */
+export function isAtLeast(grade: Grade, than: Grade): boolean {
+  return GRADES.indexOf(grade) <= GRADES.indexOf(than);
+}
+
 /** One thing a trained eye looks for. Rules never read each other. */
 export interface Rule {
   id: string;

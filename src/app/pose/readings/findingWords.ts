@@ -30,6 +30,7 @@ export const STUCK_WORDS: Record<StuckWhy, string> = {
   held: 'What would mend it is held. Let go of its station first.',
   noNumber: 'No number mends this: change it by hand, as a hand laid elsewhere.',
   unknownRule: 'This finding is of another version: nothing is known that would mend it.',
+  notTried: 'Not tried: the others took too long. Mend it by itself.',
 };
 
 /** What a number is called, its unit, and by how much it is shown larger. */

@@ -16,22 +16,24 @@ function faceFlat({ view, figure: { points } }: Sight): number {
   return apart(points.crown, points.chin) / project(view, points.nose).depthM;
 }
 
-const TRUNK: ReadonlySet<number> = new Set((['chest', 'waist', 'hips'] as const).map(partIndex));
 const [GROUND, WAIST] = [partIndex('ground'), partIndex('waist')];
 /** With fewer rows of the waist than this its edge would decide (from memory). */
 const LEAST_ROWS = 6;
 
-/** Breadth of the trunk in a row of the waist, pixels; null where the row has no waist, or an arm or the frame hides an edge. */
+/**
+ * What is seen as one with the waist in a row of the picture, pixels from edge to edge: an arm that lies on it makes it
+ * broader, as it does to the eye. Null where the row has no waist, or the frame ends it.
+ */
 function breadthIn({ width, label }: Picture, row: number): number | null {
   const labels = label.subarray(row * width, (row + 1) * width);
-  if (!labels.includes(WAIST)) return null;
-  const first = labels.findIndex((l) => TRUNK.has(l));
-  const last = labels.findLastIndex((l) => TRUNK.has(l));
-  // outside the picture there is no label
-  return labels[first - 1] === GROUND && labels[last + 1] === GROUND ? last - first + 1 : null;
+  const at = labels.indexOf(WAIST);
+  if (at < 0) return null;
+  const before = labels.lastIndexOf(GROUND, at);
+  const after = labels.indexOf(GROUND, labels.lastIndexOf(WAIST));
+  return before < 0 || after < 0 ? null : after - before - 1;
 }
 
-/** Breadth of the trunk at the waist as it is drawn, in faces: the middle one of the rows in which both edges are seen. */
+/** Breadth of the waist as it is drawn, in faces: the middle one of its rows. */
 export function waistBreadth(sight: Sight): Gauge | null {
   const { picture, view } = sight;
   const rows = Array.from({ length: picture.height }, (_, row) => breadthIn(picture, row))

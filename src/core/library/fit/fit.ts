@@ -1,9 +1,10 @@
 import isSame from 'fast-deep-equal';
-import { mendAll, type Left, type MendWishes } from '../../adapt';
+import { lookAt, mendAll, type Left, type MendWishes } from '../../adapt';
+import { standardOf } from '../../brief';
 import { viewOf } from '../../camera';
 import { figureFor, type StandIn } from '../../picture';
 import type { Pose } from '../../pose';
-import type { Grade } from '../../review';
+import { isAtLeast, review, type Grade } from '../../review';
 import { changeCost } from '../../sequence';
 import { framed, FRAMINGS, framingOf } from '../../set';
 import { shotOfOne, type SoloShot } from '../../shot';
@@ -25,8 +26,12 @@ export interface FitWishes extends MendWishes {
   alternatives?: readonly Pose[];
 }
 
-/** So many other poses are tried: further than this from what was chosen is not what was chosen. */
-const MOST_INSTEAD = 6;
+/** So many other poses are looked at: further than this from what was chosen is not what was chosen. */
+const MOST_INSTEAD = 8;
+/** So many of them are mended where none suits as it is. */
+const MOST_MENDED = 2;
+/** Pictures that are taken to mend one pose (from memory: a second or two). */
+const MOST_EVALUATIONS = 240;
 /** What is mended: a polish is a matter of taste, and the photographer's. */
 const LEAST: Grade = 'fault';
 
@@ -44,23 +49,38 @@ function reframed(
   return { shot: { ...shot, camera }, adaptations: [{ kind: 'framed', framing }] };
 }
 
-/** One pose on one sitter: seat, frame, and what the review asks for. */
+/** A pose on one sitter, seated and framed. */
+function placed(
+  standIn: StandIn,
+  before: SoloShot,
+  pose: Pose,
+): { shot: SoloShot; adaptations: Adaptation[] } {
+  const seated = seatedFor(standIn.body, pose);
+  const { shot, adaptations } = reframed(standIn, before, { ...before, pose: seated.pose });
+  return { shot, adaptations: [...seated.adaptations, ...adaptations] };
+}
+
+/** The same, with what the review asks for. */
 function* tried(
   standIn: StandIn,
   before: SoloShot,
   pose: Pose,
   wishes: FitWishes,
 ): Generator<number, Fitted> {
-  const seated = seatedFor(standIn.body, pose);
-  const framedAnew = reframed(standIn, before, { ...before, pose: seated.pose });
-  const all = yield* mendAll(standIn, framedAnew.shot, { ...wishes, least: LEAST });
+  const { shot, adaptations } = placed(standIn, before, pose);
+  const all = yield* mendAll(standIn, shot, { ...wishes, least: LEAST, mostEvaluations: MOST_EVALUATIONS });
   const mended: Adaptation[] =
     all.mended.length > 0 ? [{ kind: 'mended', mended: all.mended, changes: all.changes }] : [];
-  return {
-    shot: all.shot,
-    adaptations: [...seated.adaptations, ...framedAnew.adaptations, ...mended],
-    left: all.left,
-  };
+  return { shot: all.shot, adaptations: [...adaptations, ...mended], left: all.left };
+}
+
+/** The same without mending; null where a stop or a fault is seen. */
+function asItIs(standIn: StandIn, before: SoloShot, pose: Pose, wishes: FitWishes): Fitted | null {
+  const { shot, adaptations } = placed(standIn, before, pose);
+  const { ground, standard = standardOf(pose.message) } = wishes;
+  const sight = lookAt(standIn, shot, ground);
+  const isClean = sight && review(sight, standard).every((f) => !isAtLeast(f.grade, LEAST));
+  return isClean ? { shot, adaptations, left: [] } : null;
 }
 
 /** Other poses that the sitter's record allows, the nearest to a pose first. */
@@ -85,10 +105,19 @@ export function* fitInstead(
   because: InsteadWhy,
   { alternatives = [], ...wishes }: FitWishes = {},
 ): Generator<number, Fitted | null> {
-  for (const other of othersNear(standIn, shot, pose, alternatives)) {
-    const next = yield* tried(standIn, shot, other, wishes);
-    if (next.left.length > 0) continue;
-    return { ...next, adaptations: [{ kind: 'instead', name: other.name, because }, ...next.adaptations] };
+  const others = othersNear(standIn, shot, pose, alternatives);
+  const named = (other: Pose, found: Fitted): Fitted => ({
+    ...found,
+    adaptations: [{ kind: 'instead', name: other.name, because }, ...found.adaptations],
+  });
+  for (const [i, other] of others.entries()) {
+    yield i / others.length;
+    const found = asItIs(standIn, shot, other, wishes);
+    if (found) return named(other, found);
+  }
+  for (const other of others.slice(0, MOST_MENDED)) {
+    const found = yield* tried(standIn, shot, other, wishes);
+    if (found.left.length === 0) return named(other, found);
   }
   return null;
 }

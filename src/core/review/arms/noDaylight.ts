@@ -1,5 +1,6 @@
 import { contactOf, isAlongLevel } from '../../pose';
 import { SIDES } from '../../units';
+import { lowPlacesOf } from '../hands/places';
 import type { Rule } from '../rule';
 import { closeSide } from '../together/beside';
 import { movesArm } from './movesArm';
@@ -32,7 +33,12 @@ export const noDaylight: Rule = {
           unit: 'cm',
           title: `No daylight at the ${side} of the waist`,
           titleAbove: `More daylight at the ${side} of the waist than wanted`,
-          variables: movesArm(shot.pose, side, 'ArmOutDeg', 'ElbowBendDeg', 'ArmForwardDeg'),
+          variables: [
+            ...movesArm(shot.pose, side, 'ArmOutDeg', 'ElbowBendDeg', 'ArmForwardDeg'),
+            // a trunk that turns under the head takes its edge from the arm
+            { on: 'pose', id: 'twistLeftDeg', holds: 'headTurnLeftDeg' },
+            ...(free ? [] : [lowPlacesOf(side)]),
+          ],
         },
       ];
     });

@@ -1,7 +1,7 @@
 import { degrees, dot, subtract, unit, clamp } from '../../units';
 import { handPoints } from '../measures/hand';
 import { ownHands } from '../measures/ownHands';
-import type { Rule } from '../rule';
+import { camera, type Rule } from '../rule';
 import { turnsHand } from './turnsHand';
 
 export const handAtLens: Rule = {
@@ -24,7 +24,7 @@ export const handAtLens: Rule = {
         full: 25,
         unit: '° off the line of view',
         title: `The ${side} hand points at the lens`,
-        variables: turnsHand(shot.pose, side),
+        variables: [...turnsHand(shot.pose, side), { on: 'seat', name: 'turnLeftDeg' }, ...camera('arcDeg')],
       };
     });
   },
