@@ -12,21 +12,33 @@ export async function still(driver: WebDriver): Promise<void> {
 
 /** Waits until the Pose place shows the newest shot on the fine surface. */
 export async function drawn(driver: WebDriver): Promise<void> {
-  await driver.wait(
-    async () =>
-      driver.executeScript<boolean>(
-        `const studio = document.querySelector('[data-testid="pose-place"]');
+  const isAtRest = async () =>
+    driver.executeScript<boolean>(
+      `const studio = document.querySelector('[data-testid="pose-place"]');
          const view = document.querySelector('[data-testid="viewfinder"]');
          return !!studio && studio.dataset.busy === 'false' && studio.dataset.surface === 'drawn' && Number(view?.dataset.frames ?? 0) > 0 &&
            !document.querySelector('[data-testid="drag-preview"]');`,
-      ),
-    PATIENCE_MS,
-    'the studio did not come to rest',
-  );
+    );
+  try {
+    await driver.wait(isAtRest, PATIENCE_MS);
+  } catch (error) {
+    throw new Error(`the studio did not come to rest: ${await stateOf(driver)}`, { cause: error });
+  }
   const before = await frames(driver);
   await still(driver);
   // one more frame may be on its way after the fine surface came in
   if ((await frames(driver)) !== before) await still(driver);
+}
+
+/** What the studio says of itself, for whoever reads why a test failed. */
+async function stateOf(driver: WebDriver): Promise<string> {
+  return driver.executeScript<string>(
+    `return JSON.stringify([
+       document.querySelector('[data-testid="pose-place"]')?.dataset,
+       document.querySelector('[data-testid="viewfinder"]')?.dataset,
+       [...document.querySelectorAll('[role="alert"]')].map((a) => a.textContent),
+     ])`,
+  );
 }
 
 async function frames(driver: WebDriver): Promise<string | null> {

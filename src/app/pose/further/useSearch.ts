@@ -29,12 +29,16 @@ export function useSearch<T>(): Search<T> {
   async function search(ask: (onShare: OnShare) => Promise<T | null>) {
     const mine = ++newest.current;
     const isMine = () => newest.current === mine;
+    // the share comes by a port of its own and may come in after the answer
+    const hear = (done: number) => {
+      if (isMine() && isRunning.current) setShare(done);
+    };
     setShare(0);
     setFound(null);
     setRefused(null);
     isRunning.current = true;
     try {
-      const answer = await ask(proxy((done: number) => isMine() && setShare(done)));
+      const answer = await ask(proxy(hear));
       if (isMine()) setFound(answer);
     } catch (error) {
       if (isMine()) setRefused((error as Error).message);

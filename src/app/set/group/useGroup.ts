@@ -37,6 +37,8 @@ export function useGroup(whole: WholeSitting, take: Take, room: Room, lenses: re
   const chosen = isOfThem ? (found.offers[found.at] ?? null) : null;
 
   /** Asks the worker; what it refuses is told, and what was found before stays. */
+  // the share comes by a port of its own and may come in after the answer
+  const hear = (done: number) => setShare((share) => (share === null ? null : done));
   async function ask<T>(question: () => Promise<T>, take: (answer: T) => void): Promise<void> {
     setRefused(null);
     setShare(0);
@@ -67,7 +69,7 @@ export function useGroup(whole: WholeSitting, take: Take, room: Room, lenses: re
     arrange: () => {
       const asked = said.asked();
       return ask(
-        () => studio('backstage').arrangeInSteps(asked, proxy(setShare)),
+        () => studio('backstage').arrangeInSteps(asked, proxy(hear)),
         (offers) => {
           if (offers) setFound({ asked, offers, at: 0 });
           if (offers?.length === 0)
