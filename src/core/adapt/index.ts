@@ -15,5 +15,5 @@ export { FEATURE_IDS, type Feature } from './goal/gauges';
 export { GOAL_IDS, type GoalId, type Wish } from './goal/goals';
 export { towards, type GoalStep } from './goal/towards';
 export { vary, type Variation } from './vary/vary';
-export { VARIATION_KINDS, type VariationChange, type VariationKind } from './vary/kinds';
+export type { VariationChange, VariationKind } from './vary/kinds';
 export { lookAt } from './proposal';

@@ -1,11 +1,12 @@
 import type { Standard } from '../brief';
-import { seeShot, type Sight, type StandIn } from '../picture';
+import type { Sight, StandIn } from '../picture';
 import type { Station } from '../pose';
 import { isAtLeast, review, shortOfClear, type Finding, type Measurement, type Rule } from '../review';
 import type { Ground } from '../scene';
 import type { SoloShot } from '../shot';
 import { RAISED } from './harmToOthers';
 import { inRange, moved, type Axis } from './mendAxis';
+import { lookAt } from './proposal';
 
 /** One thing moved by some steps, and what came of it. */
 export interface Trial {
@@ -80,12 +81,7 @@ export function tryStep(
 
 /** A shot as it is seen; null where the camera would stand inside the sitter. */
 export function seen({ standIn, ground }: Search, shot: SoloShot): Sight | null {
-  try {
-    return seeShot(standIn, shot, { ground });
-  } catch (error) {
-    if (error instanceof RangeError) return null;
-    throw error;
-  }
+  return lookAt(standIn, shot, ground);
 }
 
 /** The trial that leaves least of a fault; of two alike the cheaper one. */

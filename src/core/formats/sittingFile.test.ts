@@ -74,8 +74,8 @@ describe('a sitting file', () => {
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
     [
       'a later version',
-      withValue(['version'], 8),
-      /^version is 8; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7$/,
+      withValue(['version'], 9),
+      /^version is 9; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8$/,
     ],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);

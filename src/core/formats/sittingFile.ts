@@ -8,9 +8,9 @@ import { carriedOn, lineageSchema, type Lineage } from './lineage';
 import { FileError, readJson } from './readJson';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 7;
+export const SITTING_VERSION = 8;
 /** Versions that can be read. */
-const READABLE = [1, 2, 3, 4, 5, 6, 7];
+const READABLE = [1, 2, 3, 4, 5, 6, 7, 8];
 /** The first version that has people; what it says is what the newest says, which can say more. */
 const FIRST_OF_SEVERAL = 6;
 
@@ -58,8 +58,10 @@ export function readSittingFile(text: string): SittingFile {
   const version = (raw as { version?: unknown }).version;
   if (!READABLE.includes(version as number))
     throw new FileError(`version is ${shown(version)}; this Gilvo reads version ${READABLE.join(', ')}`);
-  if (version === FIRST_OF_SEVERAL) raw = { ...(raw as Raw), version: SITTING_VERSION };
-  else if (version !== SITTING_VERSION) raw = upgradeFile(raw as Raw);
+  raw =
+    (version as number) >= FIRST_OF_SEVERAL
+      ? { ...(raw as Raw), version: SITTING_VERSION }
+      : upgradeFile(raw as Raw);
   const parsed = sittingFileSchema.safeParse(raw);
   if (!parsed.success) throw new FileError(explain(parsed.error, raw));
   assertHangsTogether(parsed.data);

@@ -12,15 +12,7 @@ import { TABLE_POSES } from './table';
 export { ARRANGEMENTS, arranged, suiting, type Arrangement, type ArrangedPerson } from './pairs';
 export { IN_A_ROW, type RowCarriage } from './inARow';
 export { STANDING_POSES } from './standing';
-export {
-  fit,
-  fitInstead,
-  ruledOutBy,
-  type Adaptation,
-  type Fitted,
-  type FitWishes,
-  type InsteadWhy,
-} from './fit';
+export { fit, fitInstead, type Adaptation, type Fitted, type FitWishes, type InsteadWhy } from './fit';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
 

@@ -1,4 +1,4 @@
-export { asShown, EXAMPLE_PROFILE, EXAMPLES, standardOfExample, type Example } from './examples';
+export { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example } from './examples';
 export { outside, review, shortOfClear, type Finding } from './review';
 export { ruleName, RULES } from './rules';
 export {

@@ -31,7 +31,7 @@ export const FEATURE_WORDS: Readonly<Record<Feature, string>> = {
   knees: 'the knees',
 };
 
-/** A wish as a value of a select, and back. */
+/** A wish as the value of an option. */
 export function wishKey(wish: Wish): string {
   return 'feature' in wish ? `${wish.goal} ${wish.feature}` : wish.goal;
 }

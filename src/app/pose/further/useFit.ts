@@ -28,7 +28,7 @@ export interface FittedPose {
  * the history. Whoever goes on working meanwhile keeps what was done: the fit is dropped.
  */
 export function useFit({ profile, look, ground }: FitTo) {
-  const { share, found, refused, run, callOff, forget } = useSearch<FittedPose>();
+  const { share, found, refused, run, callOff } = useSearch<FittedPose>();
   /** The picture that the last fit made; another one is not its own any more. */
   const [made, setMade] = useState<unknown>(null);
   const take = usePoseStore((s) => s.take);
@@ -51,6 +51,5 @@ export function useFit({ profile, look, ground }: FitTo) {
     fitted: take === made ? found : null,
     choose: (pose: Pose) => run((onShare) => fitted(pose, onShare)),
     callOff,
-    forget,
   };
 }

@@ -14,7 +14,6 @@ export interface Search<T> {
   /** Starts it; an earlier one is called off. */
   run(ask: (onShare: OnShare) => Promise<T | null>): void;
   callOff(): void;
-  forget(): void;
 }
 
 /** Searches in the backstage worker. What leaves the page calls off what it asked for. */
@@ -57,13 +56,5 @@ export function useSearch<T>(): Search<T> {
     },
     [],
   );
-  function forget() {
-    newest.current++;
-    callOff();
-    isRunning.current = false;
-    setShare(null);
-    setFound(null);
-    setRefused(null);
-  }
-  return { share, found, refused, run: (ask) => void search(ask), callOff, forget };
+  return { share, found, refused, run: (ask) => void search(ask), callOff };
 }

@@ -1,7 +1,7 @@
-import { sided, type PairedName, type SettingId } from '../../pose';
+import type { Sight } from '../../picture';
 import type { MendVariable } from '../../review';
 import { SIDES } from '../../units';
-import type { Sight } from '../../picture';
+import { bothSides, settings } from '../variables';
 import {
   breadthTaken,
   curve,
@@ -26,9 +26,6 @@ export interface Goal {
   variables: readonly MendVariable[];
 }
 
-const settings = (...ids: SettingId[]): MendVariable[] => ids.map((id) => ({ on: 'pose', id }));
-const bothSides = (...names: PairedName[]): MendVariable[] =>
-  settings(...names.flatMap((name) => SIDES.map((side) => sided(side, name))));
 /** The body turned under a head that stays. */
 const TURNED: MendVariable = { on: 'pose', id: 'hipsTurnLeftDeg', holds: 'headTurnLeftDeg' };
 const ROUND: MendVariable = { on: 'camera', name: 'arcDeg' };

@@ -1,12 +1,13 @@
 import { viewOf } from '../../camera';
 import { figureFor, type StandIn } from '../../picture';
-import { HAND_SHAPES, sided, type Gaze, type PairedName, type SettingId, type Station } from '../../pose';
+import { HAND_SHAPES, type Gaze, type Station } from '../../pose';
 import type { MendVariable } from '../../review';
 import { framed, framingOf, FRAMINGS, nearestFramings, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
 import { SIDES } from '../../units';
 import { whatOf, type MendChange } from '../mendAxis';
 import { steppedBy, type Proposal } from '../proposal';
+import { bothSides, settings } from '../variables';
 
 /** What a variation varies, in the order in which one thinks of it. */
 export const VARIATION_KINDS = ['hands', 'head', 'gaze', 'legs', 'height', 'arc', 'crop'] as const;
@@ -47,10 +48,6 @@ function stepped(
     .flatMap((variable) => steppedBy(shot, variable, steps, held))
     .map((p) => ({ ...p, what: whatOf(p.changes[0]!) }));
 }
-
-const settings = (...ids: SettingId[]): MendVariable[] => ids.map((id) => ({ on: 'pose', id }));
-const bothSides = (...names: PairedName[]): MendVariable[] =>
-  settings(...names.flatMap((name) => SIDES.map((side) => sided(side, name))));
 
 const HANDS: readonly MendVariable[] = SIDES.flatMap((side): MendVariable[] => [
   { on: 'handShape', side, among: HAND_SHAPES },
