@@ -27,7 +27,8 @@ function LeftFindings({ left }: Pick<MendedAll, 'left'>) {
 /** Before and after side by side, with every change. */
 function BeforeAndAfter({ found, inHand: { profile, shot, take } }: { found: MendedAll; inHand: InHand }) {
   const { changes, mended, left } = found;
-  if (mended.length === 0) return <LeftFindings left={left} />;
+  if (mended.length === 0)
+    return left.length > 0 ? <LeftFindings left={left} /> : <p className="quiet py-2">Nothing to mend.</p>;
   return (
     <>
       <ul className="mt-2 flex flex-wrap gap-x-8 gap-y-4" data-testid="before-and-after">
