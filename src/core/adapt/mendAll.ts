@@ -66,17 +66,18 @@ function after(now: MendedAll, finding: Finding, result: MendResult): MendedAll 
   };
 }
 
+type RoundWishes = MendAllWishes & Required<Pick<MendAllWishes, 'standard' | 'mostEvaluations'>>;
+
 /** One round: every finding that stands is mended once, in the order of the work. Yields the share that is done. */
 function* oneRound(
   standIn: StandIn,
   from: MendedAll,
-  standard: NonNullable<MendWishes['standard']>,
-  { meant = new Set(), least = 'polish', mostEvaluations = MOST_EVALUATIONS, ...wishes }: MendAllWishes,
+  { meant = new Set(), least = 'polish', mostEvaluations, ...wishes }: RoundWishes,
 ): Generator<number, MendedAll> {
   let now: MendedAll = { ...from, left: [] };
   const tried = new Set<string>();
   for (;;) {
-    const standing = review(seeShot(standIn, now.shot, { ground: wishes.ground }), standard);
+    const standing = review(seeShot(standIn, now.shot, { ground: wishes.ground }), wishes.standard);
     const open = standing.filter((f) => !meant.has(f.id) && !tried.has(f.id) && isAtLeast(f.grade, least));
     const [finding] = open;
     if (!finding)
@@ -87,7 +88,7 @@ function* oneRound(
       now = { ...now, left: [...now.left, { finding, why: 'notTried' }] };
       continue;
     }
-    now = after(now, finding, mend(standIn, now.shot, finding, { ...wishes, standard }));
+    now = after(now, finding, mend(standIn, now.shot, finding, wishes));
   }
 }
 
@@ -101,13 +102,14 @@ export function* mendAll(
   shot: SoloShot,
   wishes: MendAllWishes = {},
 ): Generator<number, MendedAll> {
-  const { standard = standardOf(shot.pose.message) } = wishes;
+  const { standard = standardOf(shot.pose.message), mostEvaluations = MOST_EVALUATIONS } = wishes;
   let now: MendedAll = { shot, changes: [], mended: [], left: [], evaluations: 0 };
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const next = yield* oneRound(standIn, now, standard, wishes);
+    const next = yield* oneRound(standIn, now, { ...wishes, standard, mostEvaluations });
     const isSettled = next.mended.length === now.mended.length || next.left.length === 0;
     now = next;
-    if (isSettled) break;
+    // with nothing left to spend, what was tried would only be told as not tried
+    if (isSettled || now.evaluations >= mostEvaluations) break;
   }
   return { ...now, changes: changesTogether(now.changes) };
 }

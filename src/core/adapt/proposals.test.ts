@@ -91,6 +91,13 @@ describe('mending all', () => {
     expect(all.mended.every((f) => f.grade !== 'polish')).toBe(true);
   });
 
+  it('tries nothing more once enough was looked at, and says so', () => {
+    const all = finished(mendAll(standInOf('average'), rough, { mostEvaluations: 1 }));
+    expect(all.mended.length + all.left.filter((l) => l.why !== 'notTried').length).toBe(1);
+    expect(all.left.filter((l) => l.why === 'notTried').length).toBeGreaterThan(1);
+    expect(new Set(all.left.map((l) => l.finding.id)).size).toBe(all.left.length);
+  });
+
   it('says how far it is, and never that it is done before it is', () => {
     const shares = [...mendAll(standInOf('average'), rough)];
     expect(shares.length).toBeGreaterThan(2);

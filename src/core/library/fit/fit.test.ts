@@ -102,6 +102,8 @@ describe('what is adapted, and why', () => {
   it('who uses a wheelchair is posed in the own one, at its height', () => {
     const result = onSitter('inWheelchair', 'Held arm');
     expect(of(result, 'instead')?.because).toBe('usesWheelchair');
+    // another pose says what the one that was chosen says
+    expect(result.shot.pose.message).toEqual(called('Held arm').message);
     expect(of(result, 'ownSeat')).toMatchObject({ seatHeightM: 0.52 });
     expect(result.shot.pose.objects![0]).toMatchObject({ kind: 'wheelchair', sizesM: { seatHeightM: 0.52 } });
   });

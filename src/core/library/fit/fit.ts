@@ -27,9 +27,9 @@ export interface FitWishes extends MendWishes {
 }
 
 /** So many other poses are looked at: further than this from what was chosen is not what was chosen. */
-const MOST_INSTEAD = 8;
+const MOST_INSTEAD = 20;
 /** So many of them are mended where none suits as it is. */
-const MOST_MENDED = 2;
+const MOST_MENDED = 4;
 /** Pictures that are taken to mend one pose (from memory: a second or two). */
 const MOST_EVALUATIONS = 240;
 /** What is mended: a polish is a matter of taste, and the photographer's. */
@@ -83,14 +83,15 @@ function asItIs(standIn: StandIn, before: SoloShot, pose: Pose, wishes: FitWishe
   return isClean ? { shot, adaptations, left: [] } : null;
 }
 
-/** Other poses that the sitter's record allows, the nearest to a pose first. */
+/** Other poses that the sitter's record allows, the nearest to a pose first; they are to say what it says. */
 function othersNear({ body }: StandIn, shot: SoloShot, pose: Pose, alternatives: readonly Pose[]): Pose[] {
   const of = (p: Pose) => shotOfOne('sitter', { ...shot, pose: p });
   const seconds = new Map(alternatives.map((p) => [p, changeCost(of(pose), of(p)).poseS]));
   return alternatives
     .filter((p) => p.name !== pose.name && !ruledOutBy(body.profile, p))
     .sort((a, b) => seconds.get(a)! - seconds.get(b)!)
-    .slice(0, MOST_INSTEAD);
+    .slice(0, MOST_INSTEAD)
+    .map((p) => ({ ...p, message: pose.message }));
 }
 
 /**
