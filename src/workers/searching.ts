@@ -19,6 +19,9 @@ import { stoppable, type OnShare } from './stoppable';
 
 const searches = stoppable();
 
+/** Poses that may take the place of one that does not suit. */
+const ALTERNATIVES = Object.values(HOUSE_POSES).flat();
+
 /** A search for a sitter among the others of a picture: who is there is put in place again for each step. */
 async function searched<T>(
   profile: BodyProfile,
@@ -74,11 +77,10 @@ export const SEARCHING = {
     wishes: MendWishes,
     onShare?: OnShare,
   ): Promise<Fitted | null> {
-    const alternatives = Object.values(HOUSE_POSES).flat();
     return searched(
       profile,
       shot,
-      (standIn) => fit(standIn, shot, pose, { ...wishes, alternatives }),
+      (standIn) => fit(standIn, shot, pose, { ...wishes, alternatives: ALTERNATIVES }),
       onShare,
     );
   },
@@ -91,9 +93,8 @@ export const SEARCHING = {
     wishes: MendWishes,
     onShare?: OnShare,
   ): Promise<Fitted | null> {
-    const alternatives = Object.values(HOUSE_POSES).flat();
     const search = (standIn: StandIn) =>
-      fitInstead(standIn, shot, pose, 'fault', { ...wishes, alternatives });
+      fitInstead(standIn, shot, pose, 'fault', { ...wishes, alternatives: ALTERNATIVES });
     return searched(profile, shot, search, onShare);
   },
 };

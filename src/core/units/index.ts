@@ -78,4 +78,3 @@ export function mirrorName<Name extends string>(name: Name): Name {
 }
 
 export { add, cross, dot, lengthOf, meanPoint, midpoint, subtract, unit, type Vec3 } from './vector';
-export { finished } from './finished';

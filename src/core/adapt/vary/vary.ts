@@ -22,7 +22,7 @@ const LOOK_COUNTS = 0.08;
 const MOST_OF_A_KIND = 3;
 
 /** A picture as it is compared: its part labels, and the pixel in the middle of the head. */
-interface Look {
+interface Appearance {
   width: number;
   labels: Uint8Array;
   head: readonly [col: number, row: number];
@@ -31,7 +31,7 @@ interface Look {
 const HEAD: ReadonlySet<number> = new Set((['face', 'hair', 'ear'] as const).map(partIndex));
 
 /** Labels are the picture's own memory and are written over by the next one. */
-function lookOf({ picture: { width, label } }: Sight): Look {
+function appearanceOf({ picture: { width, label } }: Sight): Appearance {
   const labels = label.slice();
   let [count, cols, rows] = [0, 0, 0];
   labels.forEach((l, i) => {
@@ -51,7 +51,7 @@ function lookOf({ picture: { width, label } }: Sight): Look {
  * Share of the pixels that show the figure in either of two pictures in which they show something else, head laid on
  * head: that somebody stands a little aside is seen by nobody.
  */
-function unlikeShare(a: Look, b: Look): number {
+function unlikeShare(a: Appearance, b: Appearance): number {
   const { width } = a;
   const [right, down] = [b.head[0] - a.head[0], b.head[1] - a.head[1]];
   const ofB = (col: number, row: number) =>
@@ -68,11 +68,11 @@ function unlikeShare(a: Look, b: Look): number {
 
 /** A clean variation with what it looks like. */
 interface Candidate extends Variation {
-  look: Look;
+  look: Appearance;
 }
 
 /** How far a candidate is from another picture. */
-function apart(candidate: Pick<Candidate, 'of' | 'look'>, look: Look): number {
+function apart(candidate: Pick<Candidate, 'of' | 'look'>, look: Appearance): number {
   const share = unlikeShare(candidate.look, look);
   return candidate.of === 'gaze' ? Math.max(share, LOOK_COUNTS) : share;
 }
@@ -129,7 +129,7 @@ export function* vary(
   const harms = harmOf(standIn, shot, standard, ground);
   const first = lookAt(standIn, shot, ground);
   if (!first) return [];
-  const before = lookOf(first);
+  const before = appearanceOf(first);
   const variants = VARIATION_KINDS.flatMap((of) =>
     VARIANTS[of]({ standIn, shot, held }).map((v): Variant => ({ ...v, of })),
   );
@@ -138,7 +138,7 @@ export function* vary(
     yield i / variants.length;
     const sight = lookAt(standIn, variant.shot, ground);
     if (!sight) continue;
-    const look = lookOf(sight);
+    const look = appearanceOf(sight);
     const otherShare = apart({ of: variant.of, look }, before);
     if (otherShare >= LEAST_APART && !harms(sight)) candidates.push({ ...variant, look, otherShare });
   }

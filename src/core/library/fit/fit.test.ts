@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { finished } from '../../../../tests/support/finished';
 import { CAMERA, LIGHT, profileOf, standInOf } from '../../../../tests/support/people';
 import { keptSurface } from '../../../../tests/support/surfaces';
 import { bodyFrom, type BodyProfile } from '../../body';
@@ -10,7 +11,6 @@ import type { Pose } from '../../pose';
 import { review } from '../../review';
 import { framed, FRAMINGS, framingOf, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
-import { finished } from '../../units';
 import { HOUSE_POSES } from '..';
 import { fit, fitInstead, ruledOutBy, type Adaptation, type Fitted } from '.';
 

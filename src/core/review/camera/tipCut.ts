@@ -2,15 +2,22 @@ import { partIndex, type PartName } from '../../body';
 import type { Picture, Sight } from '../../picture';
 import { camera, type Rule } from '../rule';
 
+interface TipRow {
+  parts: readonly PartName[];
+  /** What a cut through its bones is called, which tells it already. */
+  boneCut?: string;
+}
+
 /** What the frame should hold whole, by what it is called. */
-const TIPS = {
-  head: ['face', 'hair'],
-  'left hand': ['left:hand'],
-  'right hand': ['right:hand'],
-  'left foot': ['left:foot'],
-  'right foot': ['right:foot'],
-} as const satisfies Record<string, readonly PartName[]>;
-type Tip = keyof typeof TIPS;
+const ROWS = {
+  head: { parts: ['face', 'hair'] },
+  'left hand': { parts: ['left:hand'], boneCut: 'fingers' },
+  'right hand': { parts: ['right:hand'], boneCut: 'fingers' },
+  'left foot': { parts: ['left:foot'], boneCut: 'foot' },
+  'right foot': { parts: ['right:foot'], boneCut: 'foot' },
+} as const satisfies Record<string, TipRow>;
+type Tip = keyof typeof ROWS;
+const TIPS: Readonly<Record<Tip, TipRow>> = ROWS;
 const TIP_NAMES = Object.keys(TIPS) as Tip[];
 
 /** A face that fills more of the frame's height than this is a head alone, whose crown may be cut (common practice). */
@@ -33,8 +40,9 @@ function edgeLabels({ width, height, label }: Picture): number[] {
 /** What can be judged: a head is not, where it is meant to fill the frame; nor what a cut through its joint tells already. */
 function isJudged(tip: Tip, { readings, picture }: Sight): boolean {
   if (tip === 'head') return readings.faceInFrame > 0 && readings.faceInFrame < HEAD_ALONE;
-  const isTold = readings.cuts.some((c) => c.kind !== 'good' && tip.endsWith(c.where));
-  return !isTold && TIPS[tip].some((part) => picture.sums[partIndex(part)]!.pixels > 0);
+  const { parts, boneCut } = TIPS[tip];
+  const isTold = readings.cuts.some((c) => c.where === boneCut);
+  return !isTold && parts.some((part) => picture.sums[partIndex(part)]!.pixels > 0);
 }
 
 export const tipCut: Rule = {
@@ -49,7 +57,7 @@ export const tipCut: Rule = {
   measure(sight) {
     const labels = edgeLabels(sight.picture);
     return TIP_NAMES.filter((tip) => isJudged(tip, sight)).map((tip) => {
-      const parts = new Set(TIPS[tip].map(partIndex));
+      const parts = new Set(TIPS[tip].parts.map(partIndex));
       const cutPx = labels.filter((l) => parts.has(l)).length;
       return {
         key: tip,
