@@ -1,19 +1,20 @@
 'use client';
 
-import { proxy } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import type { BodyProfile, BodySurface } from '@/core/body';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { BodyProfile } from '@/core/body';
 import type { Standard } from '@/core/brief';
 import type { SoloShot } from '@/core/shot';
 import type { Ground } from '@/core/scene';
 import { studio } from '@/workers/studioClient';
-import type { PreviewWanted, ShotReport } from '@/workers/shotReport';
+import type { PictureBytes, PreviewWanted, ShotReport } from '@/workers/shotReport';
 import { useNewest } from '@/ui/pictures/useNewest';
 
 export interface Reported {
   /** The last report that succeeded, and the shot it belongs to. */
   report: ShotReport | null;
   shot: SoloShot | null;
+  /** The picture that came with it, where one is wanted. */
+  preview: PictureBytes | null;
   /** Why the newest shot was refused, if it was. */
   refused: string | null;
   busy: boolean;
@@ -45,6 +46,24 @@ function useStanding(of: string) {
   );
 }
 
+/**
+ * The picture that is wanted with a report, as a question and as it stands when the question is put: one that is
+ * wanted no longer is no reason to work a shot out anew.
+ */
+function usePreviewWanted(preview: PreviewWanted | null) {
+  const [seen, setSeen] = useState({ preview, asked: preview, spell: 0 });
+  if (preview !== seen.preview) {
+    const isBegun = preview !== null && seen.preview === null;
+    setSeen({ preview, asked: preview ?? seen.asked, spell: seen.spell + Number(isBegun) });
+  }
+  const current = useRef(preview);
+  useLayoutEffect(() => {
+    current.current = preview;
+  }, [preview]);
+  const { asked, spell } = seen;
+  return useMemo(() => ({ asked, spell, now: () => current.current }), [asked, spell]);
+}
+
 /** Recomputes the shot in the live worker; while one runs, only the newest of the waiting shots is kept. */
 export function useReport(
   profile: BodyProfile | undefined,
@@ -54,48 +73,28 @@ export function useReport(
   { preview = null, isQuick = false, of = '' }: Asked = {},
 ): Reported {
   const standing = useStanding(of);
+  const wanted = usePreviewWanted(preview);
   const ask = useMemo(
     () =>
       profile && shot
         ? async () => {
-            const options = { preview, isQuick, standing: standing.ids() };
+            const options = { preview: wanted.now(), isQuick, standing: standing.ids() };
             const report = await studio('live').recompute(profile, shot, standard, ground, options);
             standing.keep(report);
-            return { report, shot };
+            return { report, shot, spell: wanted.spell };
           }
         : null,
-    [profile, shot, standard, ground, preview, isQuick, standing],
+    [profile, shot, standard, ground, wanted, isQuick, standing],
   );
   const { value, refused, busy, answers } = useNewest(ask);
-  return { report: value?.report ?? null, shot: value?.shot ?? null, refused, busy, recomputes: answers };
-}
-
-/** Surfaces of a sitter: the measuring one first, the fine one when it is ready. */
-export function useSurfaces(profile: BodyProfile | undefined): {
-  measured: BodySurface | null;
-  drawn: BodySurface | null;
-  /** Share of the fine surface that is built. */
-  progress: number;
-} {
-  const [surfaces, setSurfaces] = useState<{ measured: BodySurface | null; drawn: BodySurface | null }>({
-    measured: null,
-    drawn: null,
-  });
-  const [progress, setProgress] = useState(0);
-  useEffect(() => {
-    if (!profile) return;
-    let stale = false;
-    void (async () => {
-      const measured = await studio('live').surface(profile, 'measured');
-      if (stale) return;
-      setSurfaces({ measured, drawn: null });
-      const heard = proxy((done: number, of: number) => !stale && setProgress(done / of));
-      const drawn = await studio('backstage').surface(profile, 'drawn', heard);
-      if (!stale) setSurfaces({ measured, drawn });
-    })();
-    return () => {
-      stale = true;
-    };
-  }, [profile]);
-  return { ...surfaces, progress };
+  // a picture of the last time that one was wanted is not one of now
+  const isShown = preview !== null && value?.spell === wanted.spell;
+  return {
+    report: value?.report ?? null,
+    shot: value?.shot ?? null,
+    preview: (isShown && value.report.preview) || null,
+    refused,
+    busy,
+    recomputes: answers,
+  };
 }

@@ -1,4 +1,12 @@
-import { bodyFrom, surfaceOf, type Body, type BodyProfile, type BodySurface, type Detail } from '@/core/body';
+import {
+  bodyFrom,
+  surfaceOf,
+  type Body,
+  type BodyProfile,
+  type BodySurface,
+  type Detail,
+  type Found,
+} from '@/core/body';
 import { createStandIn, type StandIn } from '@/core/picture';
 import type { Role, SoloShot } from '@/core/shot';
 import { database, keepSurface, keptSurface } from '@/data';
@@ -13,24 +21,31 @@ interface Loaded {
   fine?: Promise<StandIn>;
 }
 
+/** A surface, and what was found of the body that it is the surface of. */
+interface Built {
+  surface: BodySurface;
+  found: Found;
+}
+
 /**
  * A surface from the store, or built and kept there: by one worker, while another that wants it waits. A store that
  * cannot be used only costs time.
  */
 export async function surfaceFor(
-  body: Body,
+  profile: BodyProfile,
   detail: Detail,
   onPiece?: (done: number, of: number) => void,
-): Promise<BodySurface> {
-  const kept = () => keptSurface(database, body.profile, detail).catch(() => undefined);
+): Promise<Built> {
+  const kept = () => keptSurface(database, profile, detail).catch(() => undefined);
   return (
     (await kept()) ??
-    alone(`surface ${detail} ${JSON.stringify(body.profile)}`, async () => {
+    alone(`surface ${detail} ${JSON.stringify(profile)}`, async () => {
       const meanwhile = await kept();
       if (meanwhile) return meanwhile;
+      const body = bodyFrom(profile);
       const surface = surfaceOf(body, detail, onPiece);
-      await keepSurface(database, body.profile, detail, surface).catch(() => undefined);
-      return surface;
+      await keepSurface(database, body, detail, surface).catch(() => undefined);
+      return { surface, found: body };
     })
   );
 }
@@ -50,7 +65,7 @@ let casting: Promise<void> = Promise.resolve();
 function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<Loaded> {
   const key = JSON.stringify([profile, twin]);
   const known = bodies.get(key);
-  const loaded = known ?? load(bodyFrom(profile));
+  const loaded = known ?? load(profile);
   bodies.delete(key);
   bodies.set(key, loaded);
   while (bodies.size > most) bodies.delete(bodies.keys().next().value!);
@@ -65,16 +80,17 @@ function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<
   return loaded;
 }
 
-async function load(body: Body): Promise<Loaded> {
-  const standIn = createStandIn(body, await surfaceFor(body, 'measured'));
+async function load(profile: BodyProfile): Promise<Loaded> {
+  const { surface, found } = await surfaceFor(profile, 'measured');
+  const body = bodyFrom(profile, found);
+  const standIn = createStandIn(body, surface);
   await takeKeptHead(standIn);
   return { body, standIn };
 }
 
-/** A body with the surface that is measured; its stand-in is kept ready. */
-export async function measuredBody(profile: BodyProfile): Promise<{ body: Body; surface: BodySurface }> {
-  const { body, standIn } = await loadedFor(profile);
-  return { body, surface: standIn.surface };
+/** The surface that is measured; the stand-in that it belongs to is kept ready. */
+export async function measuredSurface(profile: BodyProfile): Promise<BodySurface> {
+  return (await loadedFor(profile)).standIn.surface;
 }
 
 /** Who stands in for the others of a picture, by their roles. */
@@ -120,7 +136,7 @@ export async function onFineSet<T>(
   const company = await companyFor(profile, shot);
   const loaded = await loadedFor(profile, 0, mostFor(company.size));
   const { body, standIn } = loaded;
-  loaded.fine ??= surfaceFor(body, 'drawn').then((surface) => createStandIn(body, surface, standIn));
+  loaded.fine ??= surfaceFor(profile, 'drawn').then(({ surface }) => createStandIn(body, surface, standIn));
   const fine = await loaded.fine;
   fine.company = company;
   return act(fine);

@@ -21,7 +21,6 @@ import {
   surfaceOf,
   type BodyProfile,
   type BodySurface,
-  type Detail,
   type GirthName,
   type LengthName,
   type Misfit,
@@ -56,13 +55,13 @@ import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
-import { database, keepPicture, keptPicture, stayClosed } from '@/data';
+import { database, keepPicture, stayClosed } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
 import { reportOf, type PictureBytes, type RecomputeOptions, type ShotReport } from './shotReport';
 import { SEARCHING } from './searching';
-import { measuredBody, onFineSet, onSet, surfaceFor } from './standIns';
+import { measuredSurface, onFineSet, onSet, surfaceFor } from './standIns';
 import { wholeFigureShot } from './wholeFigure';
 
 /** How the close picture of the face is shown. */
@@ -161,12 +160,21 @@ const api = {
   /** Answers as soon as the worker is there. */
   wake: (): void => undefined,
 
-  /** Builds a surface and hands it over; the measuring stand-in is kept ready in this worker. */
-  async surface(profile: BodyProfile, detail: Detail, onPiece?: OnPiece): Promise<BodySurface> {
-    const { body, surface: measured } = await measuredBody(profile);
-    const surface =
-      detail === 'measured' ? structuredClone(measured) : await surfaceFor(body, detail, onPiece);
+  /** Hands the surface over that is measured; its stand-in is kept ready in this worker. */
+  async measuredSurface(profile: BodyProfile): Promise<BodySurface> {
+    const surface = structuredClone(await measuredSurface(profile));
     return transfer(surface, buffersOf(surface));
+  },
+
+  /** Hands the surface over that is drawn. `onPiece` hears of it where it has to be built first. */
+  async drawnSurface(profile: BodyProfile, onPiece?: OnPiece): Promise<BodySurface> {
+    const { surface } = await surfaceFor(profile, 'drawn', onPiece);
+    return transfer(surface, buffersOf(surface));
+  },
+
+  /** Has a sitter here, whose head is then cast when nothing else is asked. */
+  async castHead(profile: BodyProfile): Promise<void> {
+    await measuredSurface(profile);
   },
 
   /** What the modelled body measures, and the measures that contradict each other. */
@@ -208,14 +216,11 @@ const api = {
     return transferred(await pictureOf(profile, shot, { scale, ground }));
   },
 
-  /** The measuring picture of a shot, developed small: from the store, or worked out and kept there. */
+  /** The measuring picture of a shot, developed small, and kept in the store. */
   async smallPicture(profile: BodyProfile, shot: SoloShot, scale: number): Promise<PictureBytes> {
-    const of = { profile, shot, scale };
-    // a store that cannot be used only costs time
-    const kept = await keptPicture(database, of).catch(() => undefined);
-    if (kept) return transferred(kept);
     const picture = await pictureOf(profile, shot, { scale });
-    await keepPicture(database, of, picture).catch(() => undefined);
+    // a store that cannot be used only costs time
+    await keepPicture(database, { profile, shot, scale }, picture).catch(() => undefined);
     return transferred(picture);
   },
 

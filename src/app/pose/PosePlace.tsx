@@ -29,7 +29,8 @@ import { PeopleOfTake } from '@/take/people/PeopleOfTake';
 import { ChangedElsewhere } from '@/take/ChangedElsewhere';
 import { savedWords, useAutosave } from '@/take/useAutosave';
 import { useCard } from './picture/useCard';
-import { useReport, useSurfaces } from '@/take/useReport';
+import { useReport } from '@/take/useReport';
+import { useSurfaces } from '@/take/useSurfaces';
 
 function SidePanels() {
   const panel = usePoseStore((s) => s.panel);
@@ -102,13 +103,17 @@ function usePoseReport(whole: WholeSitting, take: Take, sitter: Sitter) {
   };
 }
 
-/** The surface that is drawn: the fine one when it is built and nothing is in the hand. */
+/**
+ * The surface that is drawn: the fine one when nothing is in the hand. The measuring one stands in where the fine one
+ * has to be built; one that only has to be read from the store is there as soon.
+ */
 function useDrawnSurface(profile: BodyProfile) {
   const { measured, drawn, progress } = useSurfaces(profile);
   const dragging = usePoseStore((s) => s.dragging);
-  const surface = dragging ? measured : (drawn ?? measured);
+  const isBuilt = progress !== null;
+  const surface = dragging ? (measured ?? drawn) : (drawn ?? (isBuilt ? measured : null));
   const kind = surface === null ? 'none' : surface === drawn ? 'drawn' : 'measured';
-  return { surface, kind, progress: drawn ? 1 : progress };
+  return { surface, kind, progress: progress ?? 1 };
 }
 
 interface StationsProps {
@@ -211,6 +216,7 @@ function PoseAtWork({ whole, take, sitter }: TakeAtWork) {
             ghostPose,
             company,
           }}
+          preview={at.preview}
           onFrameTime={at.setFrameMs}
           onLost={at.setCardLost}
           onDrawn={at.setDrawn}

@@ -1,4 +1,4 @@
-import type { BodyFields } from './fields/bodyField';
+import { bodyFields, type BodyFields } from './fields/bodyField';
 import type { Flesh } from './fields/girths';
 import {
   bodyProfileSchema,
@@ -63,26 +63,32 @@ function misfitsOf(profile: BodyProfile, lengths: Lengths, fit: FleshFit): Misfi
   return misfits;
 }
 
+/** What takes time to find of a body: it can be kept, and given back to `bodyFrom` with the same profile. */
+export type Found = Pick<Body, 'flesh' | 'masses'>;
+
 /**
  * Models a sitter: lengths by published fractions of stature, girths by the tape where they were taken, the rest of
  * the soft tissue by the mass. Measures that contradict each other are listed in `misfits`.
+ * @param found what was found of the same profile before, and is not looked for again.
  * @throws ZodError when the profile is out of range or has unknown fields.
  */
-export function bodyFrom(profile: BodyProfile): Body {
+export function bodyFrom(profile: BodyProfile, found?: Found): Body {
   const checked = bodyProfileSchema.parse(profile);
   const lengths = lengthsOf(checked);
   const { build, contourShare, pregnancyMonths = 0 } = checked;
   const shape = { build, contourShare, pregnancyMonths };
   const limbEnds = limbEndsOf(lengths, checked.limbEnds);
   const boneShares = boneSharesOf(lengths, checked.limbsShorterM);
-  const fit = fitFlesh(
-    lengths,
-    checked.massKg,
-    shape,
-    checked.girthsM ?? {},
-    { ends: limbEnds, boneShares },
-    headCharacter(checked),
-  );
+  const fit: FleshFit = found
+    ? { flesh: found.flesh, masses: found.masses, fields: bodyFields(lengths, found.flesh) }
+    : fitFlesh(
+        lengths,
+        checked.massKg,
+        shape,
+        checked.girthsM ?? {},
+        { ends: limbEnds, boneShares },
+        headCharacter(checked),
+      );
   const misfits = misfitsOf(checked, lengths, fit);
   return { profile: checked, lengths, skeleton: skeletonOf(lengths), limbEnds, boneShares, ...fit, misfits };
 }

@@ -1,4 +1,4 @@
-export { bodyFrom, surfaceOf, type Body, type Misfit } from './bodyFrom';
+export { bodyFrom, surfaceOf, type Body, type Found, type Misfit } from './bodyFrom';
 export {
   BUILDS,
   bodyProfileSchema,

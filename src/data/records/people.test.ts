@@ -3,7 +3,7 @@ import type { Pose } from '@/core/pose';
 import { shotOfOne, soloShot, type Posed } from '@/core/shot';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../../tests/support/people';
-import { surfaceOf } from '@/core/body';
+import { bodyFrom, surfaceOf } from '@/core/body';
 import type { Sitting, Take } from '@/core/sitting';
 import { sitterSchema } from '@/core/people';
 import { GilvoDatabase } from '../store/database';
@@ -83,7 +83,7 @@ describe('an erase', () => {
       { key: `direct:${DEMO_SITTING.id}`, value: '{"take":"demo-take-1"}' },
       { key: 'theme', value: 'linen' },
     ]);
-    await keepSurface(db, bodyOf('average').profile, 'sketched', surfaceOf(bodyOf('average'), 'sketched'));
+    await keepSurface(db, bodyOf('average'), 'sketched', surfaceOf(bodyOf('average'), 'sketched'));
     const other = await startSitting(db, new Date('2026-12-01T09:00:00Z'), ['demo-bram']);
     const traces = await erasePerson(db, RUNA);
     expect(traces.sittings.map((s) => s.id)).toEqual([DEMO_SITTING.id]);
@@ -261,17 +261,29 @@ describe('one of two in a picture', () => {
 
 describe('surfaces', () => {
   it('are found again by what is seen of the body, and the oldest go', async () => {
-    const surface = surfaceOf(bodyOf('average'), 'sketched');
-    await keepSurface(db, profileOf(), 'sketched', surface);
-    expect((await keptSurface(db, profileOf(), 'sketched'))!.triangles).toEqual(surface.triangles);
+    const body = bodyOf('average');
+    const surface = surfaceOf(body, 'sketched');
+    await keepSurface(db, body, 'sketched', surface);
+    expect((await keptSurface(db, profileOf(), 'sketched'))!.surface.triangles).toEqual(surface.triangles);
     expect(await keptSurface(db, profileOf({ motionLimits: ['stiffNeck'] }), 'sketched')).toBeDefined();
     expect(await keptSurface(db, profileOf({ massKg: 71 }), 'sketched')).toBeUndefined();
     expect(await keptSurface(db, profileOf(), 'measured')).toBeUndefined();
     const small = { ...surface, positions: new Float32Array(3) };
-    for (let kg = 50; kg < 70; kg++) await keepSurface(db, profileOf({ massKg: kg }), 'sketched', small);
+    for (let massKg = 50; massKg < 70; massKg++)
+      await keepSurface(db, { ...body, profile: profileOf({ massKg }) }, 'sketched', small);
     expect(await db.surfaces.count()).toBe(16);
     expect(await keptSurface(db, profileOf({ massKg: 69 }), 'sketched')).toBeDefined();
     expect(await keptSurface(db, profileOf(), 'sketched')).toBeUndefined();
+  });
+
+  it('come with what was found of the body, so that it need not be looked for again', async () => {
+    const body = bodyFrom(profileOf({ girthsM: { waist: 0.93 } }));
+    await keepSurface(db, body, 'sketched', surfaceOf(body, 'sketched'));
+    const { found } = (await keptSurface(db, body.profile, 'sketched'))!;
+    const again = bodyFrom(body.profile, found);
+    expect(again.masses).toEqual(body.masses);
+    expect(again.misfits).toEqual(body.misfits);
+    expect(surfaceOf(again, 'sketched').positions).toEqual(surfaceOf(body, 'sketched').positions);
   });
 
   it('are kept with what blocks light on the head, which goes with an erased person too', async () => {

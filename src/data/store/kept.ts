@@ -1,4 +1,4 @@
-import type { BodySurface } from '@/core/body';
+import type { BodySurface, Found } from '@/core/body';
 import type { OwnSchool } from '@/core/brief';
 import type { Group, Sitter } from '@/core/people';
 import type { HeadTable } from '@/core/picture';
@@ -12,10 +12,11 @@ export interface Preference {
   value: string;
 }
 
-/** A built surface, kept so that it need not be built again. */
+/** A built surface with what was found of its body, kept so that neither need be worked out again. */
 export interface StoredSurface {
   key: string;
   surface: BodySurface;
+  found: Found;
   usedAt: number;
 }
 

@@ -1,10 +1,10 @@
-import type { BodyProfile, BodySurface, Detail } from '@/core/body';
+import type { Body, BodyProfile, BodySurface, Detail, Found } from '@/core/body';
 import type { HeadTable } from '@/core/picture';
 import type { GilvoDatabase } from './database';
 import { keepForSpeed, keptForSpeed } from './keptForSpeed';
 
-/** Raised when surfaces are built differently, so that old ones are not taken for new. */
-const BUILD = 4;
+/** Raised when surfaces or bodies are built differently, so that old ones are not taken for new. */
+const BUILD = 5;
 /** Surfaces and heads that are kept. */
 const MOST_KEPT = 16;
 
@@ -13,26 +13,27 @@ function keyOf(profile: BodyProfile, detail: Detail): string {
   return JSON.stringify([BUILD, detail, seen]);
 }
 
-/** The surface of a profile from the store; undefined where there is none. */
+/** The surface of a profile from the store, and what was found of the body; undefined where there is none. */
 export async function keptSurface(
   db: GilvoDatabase,
   profile: BodyProfile,
   detail: Detail,
-): Promise<BodySurface | undefined> {
-  return (await keptForSpeed(db.surfaces, keyOf(profile, detail)))?.surface;
+): Promise<{ surface: BodySurface; found: Found } | undefined> {
+  return keptForSpeed(db.surfaces, keyOf(profile, detail));
 }
 
-/** Keeps a surface, and lets the oldest go. */
+/** Keeps a surface of a body, with what was found of it, and lets the oldest go. */
 export async function keepSurface(
   db: GilvoDatabase,
-  profile: BodyProfile,
+  { profile, flesh, masses }: Body,
   detail: Detail,
   surface: BodySurface,
 ): Promise<void> {
+  const found: Found = { flesh, masses };
   await keepForSpeed(
     db,
     db.surfaces,
-    { key: keyOf(profile, detail), surface, usedAt: Date.now() },
+    { key: keyOf(profile, detail), surface, found, usedAt: Date.now() },
     MOST_KEPT,
   );
 }
@@ -40,6 +41,11 @@ export async function keepSurface(
 /** What blocks light on the head of a profile's measured surface; undefined where it was not cast yet. */
 export async function keptHead(db: GilvoDatabase, profile: BodyProfile): Promise<HeadTable | undefined> {
   return (await keptForSpeed(db.heads, keyOf(profile, 'measured')))?.table;
+}
+
+/** Whether what blocks light on the head of a profile is in the store; it is not read for that. */
+export async function isHeadKept(db: GilvoDatabase, profile: BodyProfile): Promise<boolean> {
+  return (await db.heads.where('key').equals(keyOf(profile, 'measured')).count()) > 0;
 }
 
 /** Keeps what was cast of a head, and lets the oldest go. */

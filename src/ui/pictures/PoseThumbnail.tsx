@@ -3,6 +3,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import type { SoloShot } from '@/core/shot';
+import { smallPicture } from '@/workers/keptFirst';
 import { studio } from '@/workers/studioClient';
 import type { PictureBytes } from '@/workers/shotReport';
 import { PaintedPicture } from './PaintedPicture';
@@ -20,10 +21,9 @@ function pictureOf(
   const key = JSON.stringify([profile, shot, scale]);
   let picture = remembered.get(key);
   if (!picture) {
-    const backstage = studio('backstage');
     picture = isFleeting
-      ? backstage.picture(profile, shot, scale)
-      : backstage.smallPicture(profile, shot, scale);
+      ? studio('backstage').picture(profile, shot, scale)
+      : smallPicture(profile, shot, scale);
     remembered.set(key, picture);
     if (remembered.size > MOST_REMEMBERED) remembered.delete(remembered.keys().next().value!);
   }

@@ -8,7 +8,7 @@ import { shownStops } from '@/core/picture';
 import { standingOn, type SoloShot } from '@/core/shot';
 import { faceShares, type Pose } from '@/core/pose';
 import type { Ground, Support } from '@/core/scene';
-import type { ShotReport } from '@/workers/shotReport';
+import type { PictureBytes, ShotReport } from '@/workers/shotReport';
 import { FrameBox } from '@/ui/pictures/FrameBox';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { useIsDesk } from '@/ui/place/useIsDesk';
@@ -39,6 +39,8 @@ interface PictureProps {
   /** The shot that the report belongs to. */
   shot: SoloShot | null;
   report: ShotReport | null;
+  /** The picture that is measured, where the drawn one is not there or lags behind. */
+  preview: PictureBytes | null;
   surface: BodySurface | null;
   /** Share of the fine surface that is built. */
   progress: number;
@@ -155,7 +157,7 @@ export function Picture(props: PictureProps) {
   const isDesk = useIsDesk();
   // what the drawn picture would show otherwise than through the lens is drawn however long it takes
   const isInstead = card !== 'there' || (look.kind === 'lens' && overlay !== 'parts');
-  const preview = isInstead ? (report?.preview ?? null) : null;
+  const preview = isInstead ? props.preview : null;
   const tools = shot && report && (
     <LookTools shot={shot} face={report.points.nose} look={look} onLook={setLook} />
   );

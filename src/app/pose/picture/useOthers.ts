@@ -5,6 +5,7 @@ import type { BodyProfile, BodySurface } from '@/core/body';
 import { faceShares } from '@/core/pose';
 import type { SoloShot } from '@/core/shot';
 import type { ViewfinderProps } from '@/drawing/viewfinderProps';
+import { drawnSurface } from '@/workers/keptFirst';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
 
@@ -22,10 +23,9 @@ function useSurfacesOf(profiles: readonly BodyProfile[]): ReadonlyMap<string, Bo
       if (!stale) setSurfaces((now) => new Map(now).set(JSON.stringify(profile), surface));
     };
     void (async () => {
-      for (const profile of asked) take(profile, await studio('live').surface(profile, 'measured'));
+      for (const profile of asked) take(profile, await studio('live').measuredSurface(profile));
       if (asked.length > MOST_FINE) return;
-      for (const profile of asked)
-        if (!stale) take(profile, await studio('backstage').surface(profile, 'drawn'));
+      for (const profile of asked) if (!stale) take(profile, await drawnSurface(profile));
       // whatever is wrong with a body is told where it is measured
     })().catch(() => undefined);
     return () => {

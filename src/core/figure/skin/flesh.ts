@@ -33,37 +33,52 @@ interface SoftSkin {
 
 const skins = new WeakMap<BodySurface, SoftSkin>();
 
-function softSkin(surface: BodySurface): SoftSkin {
-  let skin = skins.get(surface);
-  if (skin) return skin;
-  const areas = new Float32Array(surface.labels.length);
-  const { positions: p, triangles } = surface;
+/** Twice the area of a triangle, square metres; corners by their place in the positions. */
+function doubleAreaM2(p: Float32Array, a: number, b: number, c: number): number {
+  const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
+  const [wx, wy, wz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
+  return Math.hypot(uy * wz - uz * wy, uz * wx - ux * wz, ux * wy - uy * wx);
+}
+
+/** A third of the triangles round each vertex that is asked for, square metres. */
+function areasRound({ positions, triangles, labels }: BodySurface, vertices: Uint32Array): Float32Array {
+  const areas = new Float32Array(labels.length);
   for (let t = 0; t < triangles.length; t += 3) {
-    const [a, b, c] = [triangles[t]! * 3, triangles[t + 1]! * 3, triangles[t + 2]! * 3];
-    const u = [0, 1, 2].map((i) => p[b + i]! - p[a + i]!);
-    const w = [0, 1, 2].map((i) => p[c + i]! - p[a + i]!);
-    const area =
-      Math.hypot(
-        u[1]! * w[2]! - u[2]! * w[1]!,
-        u[2]! * w[0]! - u[0]! * w[2]!,
-        u[0]! * w[1]! - u[1]! * w[0]!,
-      ) / 6;
-    for (const v of [a, b, c]) areas[v / 3]! += area;
+    const [a, b, c] = [triangles[t]!, triangles[t + 1]!, triangles[t + 2]!];
+    const share = doubleAreaM2(positions, a * 3, b * 3, c * 3) / 6;
+    areas[a]! += share;
+    areas[b]! += share;
+    areas[c]! += share;
   }
-  const isSoft = PARTS.map((part) => SOFT.test(part));
-  const softAt = (v: number) => isSoft[surface.labels[v]!]!;
-  const vertices = Uint32Array.from([...surface.labels.keys()].filter(softAt));
+  return Float32Array.from(vertices, (v) => areas[v]!);
+}
+
+/** Corners of the triangles with a corner that is asked for. */
+function trianglesAt(triangles: Uint32Array, isAskedFor: (v: number) => boolean): Uint32Array {
   const corners: number[] = [];
   for (let t = 0; t < triangles.length; t += 3) {
     const [a, b, c] = [triangles[t]!, triangles[t + 1]!, triangles[t + 2]!];
-    if (softAt(a) || softAt(b) || softAt(c)) corners.push(a, b, c);
+    if (isAskedFor(a) || isAskedFor(b) || isAskedFor(c)) corners.push(a, b, c);
   }
-  skin = {
+  return Uint32Array.from(corners);
+}
+
+const IS_SOFT = PARTS.map((part) => SOFT.test(part));
+const IS_UNDER_ARMS = PARTS.map((part) => Number(UNDER_ARMS.test(part)));
+
+function softSkinOf(surface: BodySurface): SoftSkin {
+  const isSoft = (v: number) => IS_SOFT[surface.labels[v]!]!;
+  const vertices = Uint32Array.from(surface.labels.keys()).filter(isSoft);
+  return {
     vertices,
-    areasM2: Float32Array.from(vertices, (v) => areas[v]!),
-    isTrunk: Uint8Array.from(vertices, (v) => Number(UNDER_ARMS.test(PARTS[surface.labels[v]!]!))),
-    triangles: Uint32Array.from(corners),
+    areasM2: areasRound(surface, vertices),
+    isTrunk: Uint8Array.from(vertices, (v) => IS_UNDER_ARMS[surface.labels[v]!]!),
+    triangles: trianglesAt(surface.triangles, isSoft),
   };
+}
+
+function softSkin(surface: BodySurface): SoftSkin {
+  const skin = skins.get(surface) ?? softSkinOf(surface);
   skins.set(surface, skin);
   return skin;
 }

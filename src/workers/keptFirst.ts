@@ -1,0 +1,32 @@
+import type { BodyProfile, BodySurface } from '@/core/body';
+import type { SoloShot } from '@/core/shot';
+import { database, isHeadKept, keptPicture, keptSurface } from '@/data';
+import type { PictureBytes } from './shotReport';
+import { studio } from './studioClient';
+import type { OnPiece } from './studio.worker';
+
+/*
+ * What is in the store is read by the page itself: it need not wait for a worker that is only being loaded. A store
+ * that cannot be used only costs time.
+ */
+
+/** The fine surface of a sitter: kept, or built backstage. `onPiece` hears of it where it has to be built. */
+export async function drawnSurface(profile: BodyProfile, onPiece?: OnPiece): Promise<BodySurface> {
+  const kept = await keptSurface(database, profile, 'drawn').catch(() => undefined);
+  return kept?.surface ?? studio('backstage').drawnSurface(profile, onPiece);
+}
+
+/** The measuring picture of a shot, developed small: kept, or worked out backstage. */
+export async function smallPicture(
+  profile: BodyProfile,
+  shot: SoloShot,
+  scale: number,
+): Promise<PictureBytes> {
+  const kept = await keptPicture(database, { profile, shot, scale }).catch(() => undefined);
+  return kept ?? studio('backstage').smallPicture(profile, shot, scale);
+}
+
+/** Has what blocks light on a sitter's head cast backstage, when nothing else is asked there, unless it is kept. */
+export async function castHeadOf(profile: BodyProfile): Promise<void> {
+  if (!(await isHeadKept(database, profile))) await studio('backstage').castHead(profile);
+}
