@@ -10,6 +10,7 @@ import { frameTimer } from './frameTime';
 import { groundGeometry } from './groundGeometry';
 import { castAnew, lampOf, setLamp } from './lamps';
 import { supportGeometry } from './supportGeometry';
+import { useSame } from './useSame';
 import type { DrawnPerson, ViewfinderProps } from './viewfinderProps';
 
 /** What is seen past the room. */
@@ -25,7 +26,8 @@ function useDisposed(thing: { dispose(): void } | null | undefined): void {
 }
 
 /** Key and other lamps in the scene, set to the light of the picture. */
-export function useLamps({ light, face, ground }: ViewfinderProps): readonly SpotLight[] {
+export function useLamps({ light, ground, ...given }: ViewfinderProps): readonly SpotLight[] {
+  const face = useSame(given.face);
   const scene = useThree((s) => s.scene);
   const invalidate = useThree((s) => s.invalidate);
   const lighting = useMemo(() => lightingOf(light, face, ground.backgroundM), [light, face, ground]);
@@ -57,9 +59,13 @@ export function useSetGeometry({ ground, supports }: ViewfinderProps) {
 
 /** Somebody as posed. */
 export function useFigure(
-  { surface, transforms, rods, expression, supports }: DrawnPerson & Pick<ViewfinderProps, 'supports'>,
+  { surface, ...given }: DrawnPerson & Pick<ViewfinderProps, 'supports'>,
   lamps: readonly SpotLight[],
 ) {
+  const transforms = useSame(given.transforms);
+  const rods = useSame(given.rods);
+  const expression = useSame(given.expression);
+  const supports = useSame(given.supports);
   const invalidate = useThree((s) => s.invalidate);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
   useDisposed(figure.geometry);
@@ -104,7 +110,9 @@ export function useLostCard({ onLost }: ViewfinderProps): void {
 }
 
 /** Draws a frame through the lens whenever one is asked for. */
-export function useDrawnFrames({ view, mode, exposureStops, onDrawn, onFrameTime }: ViewfinderProps): void {
+export function useDrawnFrames(props: ViewfinderProps): void {
+  const { mode, exposureStops, onDrawn, onFrameTime } = props;
+  const view = useSame(props.view);
   const invalidate = useThree((s) => s.invalidate);
   const scene = useThree((s) => s.scene);
   const lens = useMemo(() => new PerspectiveCamera(), []);
