@@ -12,18 +12,14 @@ const choose = async (name: string, text: string) =>
   (await gilvo.one('input[type=file]')).sendKeys(gilvo.file(name, text));
 
 describe('an edit', () => {
-  it('is in the store half a second later without being asked for', async () => {
+  it('comes into the store without being asked for', async () => {
     await gilvo.pose(1);
     await gilvo.click('button[title^="hips:"]');
     await gilvo.type('hips turned left, °', '-40');
-    const start = Date.now();
-    await gilvo.driver.wait(
+    await gilvo.comes(
       async () => (await takeOf('demo-take-1')).shot.people[0]!.pose.settings.hipsTurnLeftDeg === -40,
-      2_000,
       'not in the store',
     );
-    // the page's own limit is 500 ms; reading the store through the driver takes its time as well
-    expect(Date.now() - start).toBeLessThan(1_500);
   });
 
   it('is still there when the browser was killed in the middle of a drag, as far as it was written', async () => {

@@ -1,5 +1,6 @@
 import { TARGETS, type Target, type TargetId, type WantedRanges } from '@/core/brief';
-import { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example, type Rule } from '@/core/review';
+import { useMemo } from 'react';
+import { asShown, EXAMPLE_PROFILE, EXAMPLES, wearing, type Example, type KnownRule } from '@/core/review';
 import { twoDecimals } from '@/ui/fields/decimal';
 import { GradeMark } from '@/ui/review/GradeMark';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
@@ -19,6 +20,7 @@ function rangeWords(id: TargetId, wanted: WantedRanges): string {
 
 /** The fault, and the like of it without. */
 function Pair({ name, example }: { name: string; example: Example }) {
+  const profile = useMemo(() => wearing(EXAMPLE_PROFILE, example), [example]);
   return (
     <div className="flex shrink-0 gap-1.5">
       {(
@@ -29,7 +31,7 @@ function Pair({ name, example }: { name: string; example: Example }) {
       ).map(([words, shot]) => (
         <figure key={words} className="w-24">
           <PoseThumbnail
-            profile={EXAMPLE_PROFILE}
+            profile={profile}
             shot={shot}
             scale={SCALE}
             className="h-36 w-24"
@@ -43,7 +45,7 @@ function Pair({ name, example }: { name: string; example: Example }) {
 }
 
 interface RuleRowProps {
-  rule: Rule;
+  rule: KnownRule;
   wanted: WantedRanges;
   /** Whether the school does not ask it. */
   isSilenced: boolean;

@@ -3,16 +3,16 @@
 import { useState } from 'react';
 import { MIDDLE_MESSAGE, PRESET_NAMES, PRESETS, standardIn, type Preset, type Schooled } from '@/core/brief';
 import { STATIONS } from '@/core/pose';
-import { RULES, type Rule } from '@/core/review';
+import { RULES, type KnownRule } from '@/core/review';
 import { Header } from '@/ui/place/Header';
 import { SelectField } from '@/ui/fields/SelectField';
 import { SchoolChoice } from '@/ui/review/SchoolChoice';
 import { RuleRow } from './RuleRow';
 
-const GROUPS: readonly Rule['station'][] = [...STATIONS, 'camera', 'light'];
+const GROUPS: readonly KnownRule['station'][] = [...STATIONS, 'camera', 'light'];
 
 /** The rules that what is looked for stands in. */
-function foundIn(sought: string): Rule[] {
+function foundIn(sought: string): KnownRule[] {
   const words = sought.trim().toLowerCase();
   return RULES.filter(({ name, reason, station }) =>
     `${station} ${name} ${reason}`.toLowerCase().includes(words),

@@ -1,37 +1,47 @@
 import { describe, expect, it } from 'vitest';
 import { standInOf, type PersonName } from '../../../tests/support/people';
+import { keptSurface } from '../../../tests/support/surfaces';
 import { mend } from '../adapt';
+import { bodyFrom } from '../body';
 import type { Standard } from '../brief';
 import { mirrorPose } from '../pose';
-import { seeShot } from '../picture';
+import { createStandIn, seeShot, type StandIn } from '../picture';
 import type { SoloShot } from '../shot';
-import { EXAMPLES, standardOfExample } from './examples';
+import { EXAMPLES, standardOfExample, wearing, type Example } from './examples';
 import { review, type Finding } from './review';
-import { RULES } from './rules';
+import { RULES, type RuleId } from './rules';
 
 const PEOPLE: PersonName[] = ['slight', 'average', 'heavy'];
-const CASES = Object.entries(EXAMPLES).flatMap(([id, example]) =>
-  PEOPLE.map((name) => [id, name, example] as const),
-);
+const EACH = Object.entries(EXAMPLES) as [RuleId, Example][];
+const CASES = EACH.flatMap(([id, example]) => PEOPLE.map((name) => [id, name, example] as const));
 
 /** What the pair of a rule is held against. */
-const standardFor = (id: string): Standard => standardOfExample(EXAMPLES[id]!);
+const standardFor = (id: RuleId): Standard => standardOfExample(EXAMPLES[id]!);
 
-function findingsOf(name: PersonName, shot: SoloShot, standard: Standard): Finding[] {
-  return review(seeShot(standInOf(name), shot), standard);
+const dressed = new Map<string, StandIn>();
+/** Who is in an example: as dressed for it, where it is one of what is worn. */
+function standInFor(name: PersonName, id: RuleId): StandIn {
+  const profile = wearing(standInOf(name).body.profile, EXAMPLES[id]!);
+  if (!EXAMPLES[id]!.wears) return standInOf(name);
+  const body = bodyFrom(profile);
+  const standIn = dressed.get(name + id) ?? createStandIn(body, keptSurface(body, 'measured'));
+  dressed.set(name + id, standIn);
+  return standIn;
 }
-const found = (name: PersonName, shot: SoloShot, id: string) =>
-  findingsOf(name, shot, standardFor(id)).find((f) => f.ruleId === id);
+
+function found(name: PersonName, shot: SoloShot, id: RuleId): Finding | undefined {
+  return review(seeShot(standInFor(name, id), shot), standardFor(id)).find((f) => f.ruleId === id);
+}
 
 /** By how much a value may differ where nothing is different: what counts pixels and places jumps by one at an edge. */
-function noise(id: string, value: number): number {
+function noise(id: RuleId, value: number): number {
   return 0.08 * Math.abs(value) + (id === 'throat-covered' ? 9 : 1.2);
 }
 
 /** What the rule of an example measures in a shot, sorted so that sides do not matter. */
-function values(name: PersonName, id: string, shot: SoloShot): number[] {
+function values(name: PersonName, id: RuleId, shot: SoloShot): number[] {
   const rule = RULES.find((r) => r.id === id)!;
-  const measured = rule.measure(seeShot(standInOf(name), shot), standardFor(id).ranges);
+  const measured = rule.measure(seeShot(standInFor(name, id), shot), standardFor(id).ranges);
   return measured.map((m) => m.value).sort((a, b) => a - b);
 }
 
@@ -45,9 +55,9 @@ function mirrored(shot: SoloShot): SoloShot {
 }
 
 /** A rolled frame has its edges elsewhere. */
-const WITHOUT_EDGES = Object.entries(EXAMPLES).filter(([id]) => id !== 'tip-cut');
+const WITHOUT_EDGES = EACH.filter(([id]) => id !== 'tip-cut');
 /** A seat goes by its own place, not by the mark of who sits on it. */
-const WITHOUT_SEAT = Object.entries(EXAMPLES).filter(([, { faulty }]) => !faulty.pose.objects);
+const WITHOUT_SEAT = EACH.filter(([, { faulty }]) => !faulty.pose.objects);
 
 describe('each rule with an example', () => {
   it.each(CASES)('%s finds its fault on the %s body and not in the like of it', (id, name, example) => {
@@ -77,15 +87,16 @@ describe('each rule with an example', () => {
       ...faulty,
       mark: { leftM: 0, aheadM: 0, turnLeftDeg: 50 },
       camera: { ...faulty.camera, arcDeg: faulty.camera.arcDeg + 50 },
+      light: { ...faulty.light, arcDeg: faulty.light.arcDeg + 50 },
     };
     const [here, there] = [values('average', id, faulty), values('average', id, turned)];
     expect(there.length).toBe(here.length);
     here.forEach((value, i) => expect(Math.abs(there[i]! - value)).toBeLessThan(noise(id, value)));
   });
 
-  it.each(Object.entries(EXAMPLES))('%s is mended on the average body', (id, { faulty }) => {
+  it.each(EACH)('%s is mended on the average body', (id, { faulty }) => {
     const finding = found('average', faulty, id)!;
-    const result = mend(standInOf('average'), faulty, finding, { standard: standardFor(id) });
+    const result = mend(standInFor('average', id), faulty, finding, { standard: standardFor(id) });
     expect(result.kind).toBe('mended');
     expect(result.kind === 'mended' && found('average', result.shot, id)?.id).not.toBe(finding.id);
   });

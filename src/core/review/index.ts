@@ -1,6 +1,6 @@
-export { asShown, EXAMPLE_PROFILE, EXAMPLES, type Example } from './examples';
+export { asShown, EXAMPLE_PROFILE, EXAMPLES, wearing, type Example } from './examples';
 export { outside, review, shortOfClear, type Finding } from './review';
-export { ruleName, RULES } from './rules';
+export { ruleName, RULES, type KnownRule, type RuleId } from './rules';
 export {
   GRADES,
   isAtLeast,

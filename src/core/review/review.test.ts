@@ -110,7 +110,7 @@ describe('each rule', () => {
 
   it('is among the cases', () => {
     // those of several have cases of their own
-    const ofSeveral = new Set(Object.values(together).map((r) => r.id));
+    const ofSeveral = new Set<string>(Object.values(together).map((r) => r.id));
     const ofOne = RULES.map((r) => r.id).filter((id) => !ofSeveral.has(id));
     const known = [...CASES.map(([id]) => id.split(':')[0]), ...Object.keys(EXAMPLES)];
     expect(new Set(known)).toEqual(new Set(ofOne));

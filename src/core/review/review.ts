@@ -2,13 +2,13 @@ import type { Sight } from '../picture';
 import type { Standard } from '../brief';
 import { STATIONS } from '../pose';
 import { GRADES, type Grade, type Measurement, type Rule } from './rule';
-import { RULES } from './rules';
+import { RULES, type KnownRule, type RuleId } from './rules';
 
 /** What the review sees. */
 export interface Finding {
   /** Rule and key: the same fault keeps its id from picture to picture. */
   id: string;
-  ruleId: string;
+  ruleId: RuleId;
   station: Rule['station'];
   grade: Grade;
   /** Whether it is told for the sitter's sake, before all that is told for the picture's. */
@@ -39,7 +39,7 @@ function titleOf({ value, low, high, title, titleAbove = title, titleBelow = tit
   return high - value < value - low ? titleAbove : titleBelow;
 }
 
-function findingOf(rule: Rule, measurement: Measurement, id: string): Finding {
+function findingOf(rule: KnownRule, measurement: Measurement, id: string): Finding {
   const off = outside(measurement);
   return {
     id,

@@ -10,11 +10,14 @@ import { legsShortened } from './camera/legsShortened';
 import { lensHeight } from './camera/lensHeight';
 import { tipCut } from './camera/tipCut';
 import { beyondRange } from './comfort/beyondRange';
+import { heldShort } from './comfort/heldShort';
 import { feetAlike } from './feet/feetAlike';
 import { feetAtLens } from './feet/feetAtLens';
 import { feetTogether } from './feet/feetTogether';
+import { oneLegHidden } from './feet/oneLegHidden';
 import { toesIn } from './feet/toesIn';
 import { gazeFar } from './gaze/gazeFar';
+import { gazeIntoKey } from './gaze/gazeIntoKey';
 import { fingerOut } from './hands/fingerOut';
 import { fist } from './hands/fist';
 import { forearmHidden } from './hands/forearmHidden';
@@ -42,10 +45,14 @@ import { nearLegOver } from './hips/nearLegOver';
 import { seatDeep } from './hips/seatDeep';
 import { twistWithoutFeet } from './hips/twistWithoutFeet';
 import { darkSockets } from './light/darkSockets';
+import { glare } from './light/glare';
+import { faceRatio } from './light/faceRatio';
 import { keyFromBelow } from './light/keyFromBelow';
+import { keptFromFace } from './light/keptFromFace';
 import { lampInFrame } from './light/lampInFrame';
 import { lensFlare } from './light/lensFlare';
 import { noCatchlight } from './light/noCatchlight';
+import { wideHalfLit } from './light/wideHalfLit';
 import type { Rule } from './rule';
 import { nearShoulderLarge } from './shoulders/nearShoulderLarge';
 import { raisedShoulders } from './shoulders/raisedShoulders';
@@ -60,10 +67,10 @@ import * as together from './together';
 import { evenWeight } from './weight/evenWeight';
 import { weightOnNearFoot } from './weight/weightOnNearFoot';
 
-/** All rules, from the floor up, then camera and light. */
-export const RULES: readonly Rule[] = [
+const ALL = [
   toesIn,
   feetTogether,
+  oneLegHidden,
   feetAtLens,
   feetAlike,
   evenWeight,
@@ -118,6 +125,7 @@ export const RULES: readonly Rule[] = [
   together.headsApart,
   together.levelHeads,
   gazeFar,
+  gazeIntoKey,
   together.gazeUnexplained,
   frameEdge,
   tipCut,
@@ -131,10 +139,24 @@ export const RULES: readonly Rule[] = [
   keyFromBelow,
   darkSockets,
   noCatchlight,
+  faceRatio,
+  wideHalfLit,
+  keptFromFace,
+  glare,
   lampInFrame,
   lensFlare,
   beyondRange,
-];
+  heldShort,
+] as const satisfies readonly Rule[];
+
+/** What tells rules apart. */
+export type RuleId = (typeof ALL)[number]['id'];
+
+/** A rule by its own id. */
+export type KnownRule = Rule & { id: RuleId };
+
+/** All rules, from the floor up, then camera and light. */
+export const RULES: readonly KnownRule[] = ALL;
 
 /** What a rule is called; its id where this Gilvo does not know it. */
 export function ruleName(ruleId: string): string {

@@ -14,7 +14,7 @@ interface SilencedRulesProps {
 }
 
 function SilenceForm({ look, onChange }: SilencedRulesProps) {
-  const [ruleId, setRuleId] = useState(SILENCEABLE[0]!.id);
+  const [ruleId, setRuleId] = useState<string>(SILENCEABLE[0]!.id);
   const [reason, setReason] = useState('');
   function silence(event: FormEvent) {
     event.preventDefault();

@@ -33,7 +33,7 @@ function Headings() {
 }
 
 /** What figures are told under, from the floor up. */
-const GROUPS: readonly Target['station'][] = [...STATIONS, 'camera'];
+const GROUPS: readonly Target['station'][] = [...STATIONS, 'camera', 'light'];
 
 interface GroupProps {
   group: Target['station'];

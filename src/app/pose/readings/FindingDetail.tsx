@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Finding } from '@/core/review';
+import type { Finding, RuleId } from '@/core/review';
 import { usePoseStore, type Overlay } from '@/take/poseStore';
 import { FindingScale } from './FindingScale';
 import { measured, wantedWords } from './findingWords';
@@ -9,7 +9,7 @@ import { ReasonForm } from './ReasonForm';
 import { silenceInLook } from './silenceInLook';
 import type { Outcome } from './useMend';
 
-const OVERLAY_OF: Partial<Record<string, Overlay>> = {
+const OVERLAY_OF: Partial<Record<RuleId, Overlay>> = {
   'enlarged-part': 'size',
   'no-daylight': 'measured',
   'frame-edge': 'measured',

@@ -61,8 +61,7 @@ export const SCHOOLS = {
   },
   headPortrait: {
     words: 'heads only',
-    reason:
-      'The face is all there is: a clear jaw, a lens at its level, little tilt, little white of the eye.',
+    reason: 'The face is all there is: a clear jaw, a lens at its level, little tilt, its narrow half lit.',
     figures: {
       jawSharePercent: { low: 95 },
       faceCarriedCm: { high: 4.2 },
@@ -70,6 +69,7 @@ export const SCHOOLS = {
       headTiltDeg: { high: 10 },
       eyeWhitePercent: { high: 42 },
       partsTurnedApartDeg: ALWAYS,
+      wideOverNarrowStops: { high: 0.3 },
     },
   },
 } as const satisfies Record<string, School>;

@@ -8,7 +8,7 @@ export interface Unjudged {
 
 /** One figure of the picture and the range that a message wants of it. */
 export interface Target {
-  station: Station | 'camera';
+  station: Station | 'camera' | 'light';
   words: string;
   unit: string;
   /** Wanted range when all four scales stand in the middle. */

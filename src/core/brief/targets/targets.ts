@@ -2,13 +2,20 @@ import { z } from 'zod';
 import { ARM_TARGETS } from './arms';
 import { HEAD_TARGETS } from './head';
 import { LEG_TARGETS } from './legs';
+import { LIGHT_TARGETS } from './light';
 import { TRUNK_TARGETS } from './trunk';
 
 /**
  * What each message wants of the picture, from the floor up: the one table that review reads. The scales run from
  * softness to presence, reserved to open, easy to formal, still to moving.
  */
-export const TARGETS = { ...LEG_TARGETS, ...TRUNK_TARGETS, ...ARM_TARGETS, ...HEAD_TARGETS };
+export const TARGETS = {
+  ...LEG_TARGETS,
+  ...TRUNK_TARGETS,
+  ...ARM_TARGETS,
+  ...HEAD_TARGETS,
+  ...LIGHT_TARGETS,
+};
 export type TargetId = keyof typeof TARGETS;
 export const TARGET_IDS = Object.keys(TARGETS) as TargetId[];
 

@@ -13,6 +13,8 @@ export interface FaceLight {
   noseHolds: Float32Array;
   /** From everything. */
   total: Float32Array;
+  /** Share of that lamp's light that hands, hat and others keep off the face, 0 to 1. */
+  keptOffShare: number;
   /** Direction to that lamp in the head: to the sitter's left and up, degrees; 0 is straight ahead. */
   azimuthDeg: number;
   elevationDeg: number;
@@ -163,16 +165,17 @@ export function lightFace(
     const held = source.castsShadow ? new Float32Array(places) : undefined;
     lightOf(chart, source, lit, held);
     const open = through[k];
+    const unheld = mean(lit);
     if (open) for (let i = 0; i < places; i++) lit[i]! *= open[i]!;
     for (let i = 0; i < places; i++) total[i]! += lit[i]!;
-    return { source, lit, held };
+    return { source, lit, held, keptOffShare: unheld > 0 ? 1 - mean(lit) / unheld : 0 };
   });
   // the lamp that gives the face most draws it; between equals the key
   let drawing = 0;
   each.forEach((e, i) => {
     if (e.held && mean(e.lit) > mean(each[drawing]!.lit) * 1.05) drawing = i;
   });
-  const { source, lit, held } = each[drawing]!;
+  const { source, lit, held, keptOffShare } = each[drawing]!;
   const middle = faceMiddle(body);
   const d = unit(subtract(source.centre, middle));
   for (let i = 0; i < places; i++) total[i] = Math.max(0, total[i]!);
@@ -180,6 +183,7 @@ export function lightFace(
     key: lit,
     noseHolds: held!,
     total,
+    keptOffShare,
     azimuthDeg: degrees(Math.atan2(d[0], d[2])),
     elevationDeg: degrees(Math.asin(d[1])),
     facing: irradianceFrom(source, middle, unit(subtract(source.centre, middle))),

@@ -18,6 +18,10 @@ export interface FaceReading {
   ratioStops: number;
   /** How far the eye sockets lie under the brightest tenth of the face, stops. */
   socketsStops: Record<'left' | 'right', number>;
+  /** Share of the light of the lamp that draws the face that hands, hat and others keep off it, 0 to 1. */
+  keptOffShare: number;
+  /** Light on the half of the face that the lens sees wide against the narrow one, stops; null where it sees both alike. */
+  wideOverNarrowStops: number | null;
   reflections: Reflections;
 }
 
@@ -42,12 +46,12 @@ export const MARGIN_DEG = 5;
 
 /** Halves of the face are alike in the picture below this; their light is called alike within the other. */
 const SQUARE_WIDTHS = 1.25;
-const SQUARE_LIGHT = 1.25;
+const SQUARE_LIGHT_STOPS = Math.log2(1.25);
 
 const stops = (a: number, b: number) => Math.log2(Math.max(1e-4, a) / Math.max(1e-4, b));
 
-/** Whether the key lights the wide half of the face as the lens sees it, or the narrow one. */
-function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightReading['facing'] {
+/** Light of the key on the half of the face that the lens sees wide against the other, stops; null where both are alike. */
+function wideOverNarrow(chart: FaceChart, light: FaceLight, lens: Vec3): number | null {
   const width = { left: 0, right: 0 };
   const lit = { left: 0, right: 0 };
   const count = { left: 0, right: 0 };
@@ -63,17 +67,21 @@ function broadOrShort(chart: FaceChart, light: FaceLight, lens: Vec3): LightRead
   }
   const wide = width.left > width.right ? 'left' : 'right';
   const narrow = wide === 'left' ? 'right' : 'left';
-  if (width[wide] < SQUARE_WIDTHS * width[narrow]) return 'square';
-  const ratio = lit[wide] / count[wide] / Math.max(1e-6, lit[narrow] / count[narrow]);
-  if (ratio > SQUARE_LIGHT) return 'broad';
-  return ratio < 1 / SQUARE_LIGHT ? 'short' : 'square';
+  if (width[wide] < SQUARE_WIDTHS * width[narrow]) return null;
+  return stops(lit[wide] / count[wide], lit[narrow] / count[narrow]);
+}
+
+/** Whether the key lights the wide half of the face, or the narrow one. */
+function broadOrShort(wideOverNarrowStops: number | null): LightReading['facing'] {
+  if (wideOverNarrowStops === null || Math.abs(wideOverNarrowStops) <= SQUARE_LIGHT_STOPS) return 'square';
+  return wideOverNarrowStops > 0 ? 'broad' : 'short';
 }
 
 /** Share of each source that what is not the head lets through to every place of the chart. */
 type Through = readonly (Float32Array | undefined)[];
 
 /** What the light does to a face wherever it is seen from, and the light on every place of the chart. */
-export type LitFace = Omit<FaceReading, 'reflections'> & { light: FaceLight };
+export type LitFace = Omit<FaceReading, 'reflections' | 'wideOverNarrowStops'> & { light: FaceLight };
 
 /** How far the eye socket of one side lies under the brightest tenth of the face, stops; +1 is the sitter's left. */
 function socketStops(chart: FaceChart, total: Float32Array, bright: number, sign: 1 | -1): number {
@@ -109,6 +117,7 @@ export function lightOnFace(
       left: socketStops(chart, light.total, bright, 1),
       right: socketStops(chart, light.total, bright, -1),
     },
+    keptOffShare: light.keptOffShare,
   };
 }
 
@@ -121,8 +130,13 @@ export function readFace(
   lighting: Lighting,
   lit: LitFace,
 ): FaceReading {
-  const { light: _, ...reading } = lit;
-  return { ...reading, reflections: reflectionsOf(chart, body, figure, intoHead(figure), view, lighting) };
+  const { light, ...reading } = lit;
+  const head = intoHead(figure);
+  return {
+    ...reading,
+    wideOverNarrowStops: wideOverNarrow(chart, light, head.point(view.eye)),
+    reflections: reflectionsOf(chart, body, figure, head, view, lighting),
+  };
 }
 
 /**
@@ -162,7 +176,7 @@ export function readLight(
     ...face,
     keyToFaceM: apart(key.centre, points.nose),
     near: [...new Set(near)].filter((name) => name !== face.pattern.name),
-    facing: broadOrShort(chart, light, head.point(view.eye)),
+    facing: broadOrShort(face.wideOverNarrowStops),
     falloffStops: {
       chest: against(midpoint(points.shoulders.left, points.shoulders.right)),
       hips: against(midpoint(points.hips.left, points.hips.right)),

@@ -20,7 +20,7 @@ function pastMiddleCm({ figure }: Sight): number | null {
   return 100 * Math.min(...wrists.map((w) => w.past));
 }
 
-export const crossedArms: Rule = {
+export const crossedArms = {
   id: 'crossed-arms',
   name: 'Crossed arms',
   reads: ['wristsPastMiddleCm'],
@@ -48,4 +48,4 @@ export const crossedArms: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

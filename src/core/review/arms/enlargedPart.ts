@@ -52,7 +52,7 @@ function kneeCost({ points }: Figure, view: View): number {
   return (1 / (1 - reachM / PROPER_M)) ** 2;
 }
 
-export const enlargedPart: Rule = {
+export const enlargedPart = {
   id: 'enlarged-part',
   name: 'Part larger than its share',
   reads: ['limbEnlargement', 'hipsEnlargement'],
@@ -97,4 +97,4 @@ export const enlargedPart: Rule = {
     check('hips', 'hips', 'hips', hipsEnlargement, [...pose('hingeDeg'), ...camera('distanceM', 'heightM')]);
     return out;
   },
-};
+} as const satisfies Rule;

@@ -16,7 +16,7 @@ function unlikeMirror({ figure, body }: Sight): number {
   return (off(elbows) + off(wrists)) / 2 / body.lengths.upperArmM;
 }
 
-export const mirroredArms: Rule = {
+export const mirroredArms = {
   id: 'mirrored-arms',
   name: 'Arms alike',
   reads: ['armsUnlikeMirror'],
@@ -49,4 +49,4 @@ export const mirroredArms: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

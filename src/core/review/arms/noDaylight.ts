@@ -5,7 +5,7 @@ import type { Rule } from '../rule';
 import { closeSide } from '../together/beside';
 import { movesArm } from './movesArm';
 
-export const noDaylight: Rule = {
+export const noDaylight = {
   id: 'no-daylight',
   name: 'No daylight at the waist',
   reads: ['waistDaylightCm'],
@@ -43,4 +43,4 @@ export const noDaylight: Rule = {
       ];
     });
   },
-};
+} as const satisfies Rule;

@@ -20,7 +20,7 @@ function offRightDeg({ view, figure: { points } }: Sight, side: Side): number {
   return Math.abs(degrees(Math.acos(clamp(cosine, -1, 1))) - 90);
 }
 
-export const rightAngle: Rule = {
+export const rightAngle = {
   id: 'right-angle',
   name: 'Right angle',
   reads: ['elbowOffRightAngleDeg'],
@@ -48,4 +48,4 @@ export const rightAngle: Rule = {
       variables: movesArm(shot.pose, side, 'ElbowBendDeg', 'ArmForwardDeg'),
     }));
   },
-};
+} as const satisfies Rule;

@@ -4,7 +4,7 @@ import { isInPicture } from '../measures/seen';
 import type { Rule } from '../rule';
 import { movesArm } from './movesArm';
 
-export const sharpElbow: Rule = {
+export const sharpElbow = {
   id: 'sharp-elbow',
   name: 'Sharp elbow',
   reads: ['elbowInnerDeg'],
@@ -27,4 +27,4 @@ export const sharpElbow: Rule = {
       variables: movesArm(shot.pose, side, 'ElbowBendDeg'),
     }));
   },
-};
+} as const satisfies Rule;

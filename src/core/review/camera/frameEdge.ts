@@ -1,6 +1,6 @@
 import { camera, type Rule } from '../rule';
 
-export const frameEdge: Rule = {
+export const frameEdge = {
   id: 'frame-edge',
   name: 'Joint at the edge of the frame',
   reads: [],
@@ -24,4 +24,4 @@ export const frameEdge: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

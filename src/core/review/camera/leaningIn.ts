@@ -2,7 +2,7 @@ import { midpoint } from '../../units';
 import { depthOf, isInPicture, nearerSquared } from '../measures/seen';
 import { camera, pose, type Rule } from '../rule';
 
-export const leaningIn: Rule = {
+export const leaningIn = {
   id: 'leaning-in',
   name: 'Large head on a small body',
   reads: ['hipsBehindFace'],
@@ -28,4 +28,4 @@ export const leaningIn: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

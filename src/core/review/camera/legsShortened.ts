@@ -19,7 +19,7 @@ function drawnShare({ view, body, figure }: Sight): number {
   return ratio(figure, flat) / ratio(atEase(body), (p) => p);
 }
 
-export const legsShortened: Rule = {
+export const legsShortened = {
   id: 'legs-shortened',
   name: 'Legs drawn short',
   reads: ['legsDrawnShare'],
@@ -47,4 +47,4 @@ export const legsShortened: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

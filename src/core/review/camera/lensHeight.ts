@@ -25,7 +25,7 @@ const BY_FRAMING: Partial<Record<Framing, HeightRow>> = {
   },
 };
 
-export const lensHeight: Rule = {
+export const lensHeight = {
   id: 'lens-height',
   name: 'Height of the lens',
   reads: [],
@@ -52,4 +52,4 @@ export const lensHeight: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

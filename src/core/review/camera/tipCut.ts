@@ -45,7 +45,7 @@ function isJudged(tip: Tip, { readings, picture }: Sight): boolean {
   return !isTold && parts.some((part) => picture.sums[partIndex(part)]!.pixels > 0);
 }
 
-export const tipCut: Rule = {
+export const tipCut = {
   id: 'tip-cut',
   name: 'Head, hand or foot cut',
   reads: [],
@@ -72,4 +72,4 @@ export const tipCut: Rule = {
       };
     });
   },
-};
+} as const satisfies Rule;

@@ -40,7 +40,7 @@ function settingsOf({ motion, side }: JointMotion): SettingId[] {
   return [...midline, ...(side ? paired.map((name) => sided(side as Side, name)) : [])];
 }
 
-export const beyondRange: Rule = {
+export const beyondRange = {
   id: 'beyond-range',
   name: 'More than the sitter can',
   reads: [],
@@ -67,4 +67,4 @@ export const beyondRange: Rule = {
       };
     });
   },
-};
+} as const satisfies Rule;

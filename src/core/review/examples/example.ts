@@ -1,14 +1,17 @@
-import type { BodyProfile } from '../../body';
+import type { BodyProfile, Outfit } from '../../body';
 import { standardIn, type SchoolId, type Standard } from '../../brief';
 import type { Camera } from '../../camera';
 import { neutralPose, type Pose } from '../../pose';
 import { supportAt } from '../../scene';
 import type { SoloShot } from '../../shot';
+import type { RuleId } from '../rules';
 
 /** A shot in which a rule finds its fault, and the like of it in which it does not. */
 export interface Example {
   faulty: SoloShot;
   sound: SoloShot;
+  /** What the sitter wears besides, where the fault is one of what is worn. */
+  wears?: Partial<Outfit>;
   /** The school by which it is a fault; the message's where nothing is said. */
   school?: SchoolId;
   /** What is looked at closely when the pair is shown small; the whole picture where nothing is said. */
@@ -32,6 +35,11 @@ export function asShown({ close }: Example, shot: SoloShot): SoloShot {
   };
 }
 
+/** Somebody as dressed for an example. */
+export function wearing(profile: BodyProfile, { wears }: Example): BodyProfile {
+  return wears ? { ...profile, outfit: { ...profile.outfit, ...wears } } : profile;
+}
+
 /** What the shots of an example are held against. */
 export function standardOfExample({ faulty, school = 'messageLed' }: Example): Standard {
   const look = { message: null, targets: {}, schooling: { from: school, silenced: [] } };
@@ -39,7 +47,7 @@ export function standardOfExample({ faulty, school = 'messageLed' }: Example): S
 }
 
 /** Examples by the ids of their rules. */
-export type Examples = Readonly<Record<string, Example>>;
+export type Examples = Readonly<Partial<Record<RuleId, Example>>>;
 
 /** Who is in the examples: nobody in particular. Reflectances are linear. */
 export const EXAMPLE_PROFILE: BodyProfile = {

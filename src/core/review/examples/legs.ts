@@ -10,6 +10,14 @@ export const LEG_EXAMPLES: Examples = {
     faulty: standing({ leftFootOutDeg: 4, rightFootOutDeg: 2 }),
     sound: standing({ leftFootOutDeg: 34, rightFootOutDeg: 6 }),
   },
+  'one-leg-hidden': {
+    faulty: standing({ hipsTurnLeftDeg: 91, heelSpacingShoulders: 0.3 }),
+    sound: standing({ hipsTurnLeftDeg: 50, heelSpacingShoulders: 0.3 }),
+  },
+  'held-short': {
+    faulty: standing({ leftKneeBendDeg: 112, rightKneeBendDeg: 112, leftWeightShare: 0.95 }),
+    sound: standing({ leftKneeBendDeg: 30, rightKneeBendDeg: 20, leftWeightShare: 0.7 }),
+  },
   'feet-alike': {
     faulty: seated({ leftFootOutDeg: 8, rightFootOutDeg: 8 }),
     sound: seated({ leftFootOutDeg: 8, rightFootOutDeg: 20, leftAheadFeet: 0.7 }),

@@ -19,7 +19,7 @@ function unlike({ figure, shot }: Sight): number {
   return Math.abs(aheadM) / STEPS.aheadM + Math.abs(heelM) / STEPS.heelM + Math.abs(outDeg) / STEPS.outDeg;
 }
 
-export const feetAlike: Rule = {
+export const feetAlike = {
   id: 'feet-alike',
   name: 'Seated feet alike',
   reads: ['feetUnlike'],
@@ -47,4 +47,4 @@ export const feetAlike: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -12,7 +12,7 @@ function offLensDeg({ figure, view }: Sight, side: Side): number {
   return Math.abs(turnFromLensDeg(view, heel, pointsDeg));
 }
 
-export const feetAtLens: Rule = {
+export const feetAtLens = {
   id: 'feet-at-lens',
   name: 'Both feet at the lens',
   reads: ['feetOffLensDeg'],
@@ -39,4 +39,4 @@ export const feetAtLens: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -5,7 +5,7 @@ import { pose, type Rule } from '../rule';
 /** Beyond this turn of the hips from the lens, feet that stand close read as a line, not as a post. */
 const SQUARE_DEG = 20;
 
-export const feetTogether: Rule = {
+export const feetTogether = {
   id: 'feet-together',
   name: 'Feet together',
   reads: ['feetApartShoulders'],
@@ -35,4 +35,4 @@ export const feetTogether: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -2,7 +2,7 @@ import { settingApplies, settingOf, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Rule } from '../rule';
 
-export const toesIn: Rule = {
+export const toesIn = {
   id: 'toes-in',
   name: 'Toes turned in',
   reads: ['toesOutDeg'],
@@ -23,4 +23,4 @@ export const toesIn: Rule = {
       variables: pose(sided(side, 'FootOutDeg')),
     }));
   },
-};
+} as const satisfies Rule;

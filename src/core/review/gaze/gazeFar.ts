@@ -6,7 +6,7 @@ import { pose, type Rule } from '../rule';
 /** A face turned further from the lens is a profile, whose eye shows white before the nose wherever it looks, degrees. */
 const PROFILE_DEG = 60;
 
-export const gazeFar: Rule = {
+export const gazeFar = {
   id: 'gaze-far',
   name: 'Eyes far from the nose',
   reads: ['eyeWhitePercent'],
@@ -48,4 +48,4 @@ export const gazeFar: Rule = {
       reach,
     ];
   },
-};
+} as const satisfies Rule;

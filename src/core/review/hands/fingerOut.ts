@@ -11,7 +11,7 @@ function median(values: readonly number[]): number {
   return (sorted[1]! + sorted[2]!) / 2;
 }
 
-export const fingerOut: Rule = {
+export const fingerOut = {
   id: 'finger-out',
   name: 'One finger out',
   reads: ['fingerOutDeg'],
@@ -33,4 +33,4 @@ export const fingerOut: Rule = {
       };
     });
   },
-};
+} as const satisfies Rule;

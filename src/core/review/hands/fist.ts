@@ -5,7 +5,7 @@ import { isHandJudged } from '../measures/seen';
 import { pose, type Rule } from '../rule';
 import { shapesOf } from './places';
 
-export const fist: Rule = {
+export const fist = {
   id: 'fist',
   name: 'Fist',
   reads: ['fistDeg'],
@@ -32,4 +32,4 @@ export const fist: Rule = {
       },
     );
   },
-};
+} as const satisfies Rule;

@@ -19,7 +19,7 @@ function seenCm({ picture, figure: { points } }: Sight, side: Side): number | nu
   return places.filter((p) => isSeenAt(picture, p, FLESH_M)).length;
 }
 
-export const forearmHidden: Rule = {
+export const forearmHidden = {
   id: 'forearm-hidden',
   name: 'Forearm hidden',
   reads: ['forearmSeenCm'],
@@ -47,4 +47,4 @@ export const forearmHidden: Rule = {
       ];
     });
   },
-};
+} as const satisfies Rule;

@@ -4,7 +4,7 @@ import { ownHands } from '../measures/ownHands';
 import { camera, type Rule } from '../rule';
 import { turnsHand } from './turnsHand';
 
-export const handAtLens: Rule = {
+export const handAtLens = {
   id: 'hand-at-lens',
   name: 'Hand at the lens',
   reads: ['handOffLensDeg'],
@@ -28,4 +28,4 @@ export const handAtLens: Rule = {
       };
     });
   },
-};
+} as const satisfies Rule;

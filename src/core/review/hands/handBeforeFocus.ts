@@ -18,7 +18,7 @@ function blurThousandths(sight: Sight, side: Side): number {
   return (1000 * blurDiscMm(focalLengthMm, apertureF, focusM, handM)) / faceMm;
 }
 
-export const handBeforeFocus: Rule = {
+export const handBeforeFocus = {
   id: 'hand-before-focus',
   name: 'Hand before the focus',
   reads: ['handBlurThousandths'],
@@ -38,4 +38,4 @@ export const handBeforeFocus: Rule = {
       variables: [...camera('apertureF'), ...movesArm(shot.pose, side, 'ArmForwardDeg', 'ElbowBendDeg')],
     }));
   },
-};
+} as const satisfies Rule;

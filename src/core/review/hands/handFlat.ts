@@ -28,7 +28,7 @@ function ofFace(sight: Sight, side: Side): number {
   return (picture.sums[partIndex(`${side}:hand`)]!.pixels * squareM2) / (FACE_AREA * faceM(figure) ** 2);
 }
 
-export const handFlat: Rule = {
+export const handFlat = {
   id: 'hand-flat',
   name: 'Hand flat to the lens',
   reads: ['handFlatFaces'],
@@ -47,4 +47,4 @@ export const handFlat: Rule = {
       variables: turnsHand(sight.shot.pose, side),
     }));
   },
-};
+} as const satisfies Rule;

@@ -8,7 +8,7 @@ import { waistPlacesOf } from './places';
 /** Where a hand is said to lie on waist or hip. */
 const ON_WAIST: ReadonlySet<BodyPlaceName> = new Set(['waistFront', 'waistSide', 'waistBack', 'hipCrest']);
 
-export const handRoundWaist: Rule = {
+export const handRoundWaist = {
   id: 'hand-round-waist',
   name: 'Hand behind the waist',
   reads: ['handRoundWaistDeg'],
@@ -35,4 +35,4 @@ export const handRoundWaist: Rule = {
       ];
     });
   },
-};
+} as const satisfies Rule;

@@ -19,7 +19,7 @@ function isIdle({ arms }: Figure, said: Pose, side: Side): boolean {
   return arms[side].elbowBendDeg < HANGS_BELOW_DEG + HANGING_DEG && Math.hypot(forward, out) < HANGING_DEG;
 }
 
-export const handsIdle: Rule = {
+export const handsIdle = {
   id: 'hands-idle',
   name: 'Idle hands',
   reads: ['idleHands'],
@@ -46,4 +46,4 @@ export const handsIdle: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

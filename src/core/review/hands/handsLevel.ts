@@ -19,7 +19,7 @@ function apartInHeight(sight: Sight): number | null {
   return Math.abs(between[1]) / faceM(figure);
 }
 
-export const handsLevel: Rule = {
+export const handsLevel = {
   id: 'hands-level',
   name: 'Hands at one height',
   reads: ['handsHeightFaces'],
@@ -49,4 +49,4 @@ export const handsLevel: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

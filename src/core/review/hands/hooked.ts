@@ -5,7 +5,7 @@ import { isHandJudged } from '../measures/seen';
 import { pose, type Rule } from '../rule';
 import { shapesOf } from './places';
 
-export const hooked: Rule = {
+export const hooked = {
   id: 'hooked',
   name: 'Hooked fingers',
   reads: ['fingersHookedDeg'],
@@ -30,4 +30,4 @@ export const hooked: Rule = {
       };
     });
   },
-};
+} as const satisfies Rule;

@@ -18,7 +18,7 @@ function deviation(values: readonly number[]): number {
   return Math.sqrt(mean(values.map((v) => (v - middle) ** 2)));
 }
 
-export const paddle: Rule = {
+export const paddle = {
   id: 'paddle',
   name: 'Paddle',
   reads: ['fingersUnlikeDeg'],
@@ -47,4 +47,4 @@ export const paddle: Rule = {
       ];
     });
   },
-};
+} as const satisfies Rule;

@@ -15,7 +15,7 @@ function splayDeg(sight: Sight, side: Side): number | null {
   return bends.every(({ knuckleDeg }) => knuckleDeg < OPEN_BELOW_DEG) ? deg : null;
 }
 
-export const splayed: Rule = {
+export const splayed = {
   id: 'splayed',
   name: 'Spread fingers',
   reads: ['fingersSplayedDeg'],
@@ -40,4 +40,4 @@ export const splayed: Rule = {
       ];
     });
   },
-};
+} as const satisfies Rule;

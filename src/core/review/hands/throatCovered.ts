@@ -31,7 +31,7 @@ function coveredPercent({ picture, figure: { points }, view }: Sight, side: Side
   return (100 * throat.filter((p) => isCoveredBy(picture, p, ARMS[side])).length) / throat.length;
 }
 
-export const throatCovered: Rule = {
+export const throatCovered = {
   id: 'throat-covered',
   name: 'Throat covered',
   reads: ['throatCoveredPercent'],
@@ -55,4 +55,4 @@ export const throatCovered: Rule = {
       ],
     }));
   },
-};
+} as const satisfies Rule;

@@ -12,7 +12,7 @@ function apartDeg({ figure: { turnDeg, gaze } }: Sight): number {
   return Math.max(0, faceDeg, eyesDeg) - Math.min(0, faceDeg, eyesDeg);
 }
 
-export const allOneWay: Rule = {
+export const allOneWay = {
   id: 'all-one-way',
   name: 'All one way',
   reads: ['partsTurnedApartDeg'],
@@ -40,4 +40,4 @@ export const allOneWay: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -1,6 +1,6 @@
 import { pose, type Rule } from '../rule';
 
-export const chinBack: Rule = {
+export const chinBack = {
   id: 'chin-back',
   name: 'Chin pulled back',
   reads: ['jawSharePercent'],
@@ -23,4 +23,4 @@ export const chinBack: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -6,7 +6,7 @@ import { camera, pose, type Rule } from '../rule';
 /** A face turned further than this from the lens is a profile, whose chin is judged by its line, degrees (common practice). */
 const PROFILE_COSINE = 0.34;
 
-export const chinLevel: Rule = {
+export const chinLevel = {
   id: 'chin-level',
   name: 'Chin high or low',
   reads: ['lensOverFaceDeg'],
@@ -31,4 +31,4 @@ export const chinLevel: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -1,7 +1,7 @@
 import { pose, type Rule } from '../rule';
 import { settingOf } from '../../pose';
 
-export const headTilt: Rule = {
+export const headTilt = {
   id: 'head-tilt',
   name: 'Head tilted',
   reads: ['headTiltDeg'],
@@ -23,4 +23,4 @@ export const headTilt: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -1,7 +1,7 @@
 import { jointAt, movedM } from '../measures/inFrame';
 import { pose, type Rule } from '../rule';
 
-export const stretched: Rule = {
+export const stretched = {
   id: 'stretched',
   name: 'Neck stretched',
   reads: ['faceCarriedCm'],
@@ -23,4 +23,4 @@ export const stretched: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

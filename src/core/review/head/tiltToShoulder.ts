@@ -12,7 +12,7 @@ function leftShoulderUpDeg({ points: { shoulders } }: Figure): number {
   return degrees(Math.asin(clamp(upM / apart(shoulders.left, shoulders.right), -1, 1)));
 }
 
-export const tiltToShoulder: Rule = {
+export const tiltToShoulder = {
   id: 'tilt-to-shoulder',
   name: 'Head tilted to the other shoulder',
   reads: ['tiltToHighShoulderDeg'],
@@ -37,4 +37,4 @@ export const tiltToShoulder: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -6,7 +6,7 @@ import { pose, type Rule } from '../rule';
 /** Shoulders that are turned from the lens by this much and no more have a face that could go its own way, degrees (a study of made scenes). */
 const JUDGED_DEG = [18, 100] as const;
 
-export const turnedStiffly: Rule = {
+export const turnedStiffly = {
   id: 'turned-stiffly',
   name: 'Head stiff with the shoulders',
   reads: ['headOffShouldersDeg'],
@@ -34,4 +34,4 @@ export const turnedStiffly: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

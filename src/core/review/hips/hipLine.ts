@@ -8,7 +8,7 @@ function riseDeg({ left, right }: { left: Vec3; right: Vec3 }): number {
   return degrees(Math.asin(clamp(y / Math.hypot(x, y, z), -1, 1)));
 }
 
-export const hipLine: Rule = {
+export const hipLine = {
   id: 'hip-line',
   name: 'Hips and shoulders parallel',
   reads: ['hipLineWithShouldersDeg'],
@@ -31,4 +31,4 @@ export const hipLine: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -11,7 +11,7 @@ function offView({ figure: { points }, view }: Sight, side: Side): number | null
   return cosine > 0 ? Math.sqrt(1 - clamp(cosine, 0, 1) ** 2) : null;
 }
 
-export const legsAtLens: Rule = {
+export const legsAtLens = {
   id: 'legs-at-lens',
   name: 'Thighs at the lens',
   reads: ['thighOffLensSine'],
@@ -41,4 +41,4 @@ export const legsAtLens: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -2,7 +2,7 @@ import { contactOf, legModes, settingApplies, sided } from '../../pose';
 import { SIDES } from '../../units';
 import { pose, type Measurement, type Rule } from '../rule';
 
-export const lockedJoints: Rule = {
+export const lockedJoints = {
   id: 'locked-joints',
   name: 'Locked joints',
   reads: ['kneeBendDeg', 'elbowBendDeg', 'wristBendDeg'],
@@ -58,4 +58,4 @@ export const lockedJoints: Rule = {
     }
     return out;
   },
-};
+} as const satisfies Rule;

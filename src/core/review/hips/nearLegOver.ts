@@ -2,7 +2,7 @@ import { otherSide } from '../../units';
 import { depthOf } from '../measures/seen';
 import { camera, pose, type Rule } from '../rule';
 
-export const nearLegOver: Rule = {
+export const nearLegOver = {
   id: 'near-leg-over',
   name: 'Near leg over',
   reads: ['nearLegOverCm'],
@@ -28,4 +28,4 @@ export const nearLegOver: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

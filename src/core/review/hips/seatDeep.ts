@@ -21,7 +21,7 @@ function onSeatPercent({ figure: { points } }: Sight, seat: Patch, side: Side): 
   return (100 * places.filter((p) => isOver(seat, p)).length) / PLACES;
 }
 
-export const seatDeep: Rule = {
+export const seatDeep = {
   id: 'seat-deep',
   name: 'Deep on the seat',
   reads: ['thighOnSeatPercent'],
@@ -50,4 +50,4 @@ export const seatDeep: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -18,7 +18,7 @@ function unsupportedDeg(sight: Sight): number {
   return Math.max(0, Math.abs(twistDeg) - Math.max(0, alongDeg));
 }
 
-export const twistWithoutFeet: Rule = {
+export const twistWithoutFeet = {
   id: 'twist-without-feet',
   name: 'Twist without the feet',
   reads: ['twistWithoutFeetDeg'],
@@ -45,4 +45,4 @@ export const twistWithoutFeet: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -1,7 +1,7 @@
 import { DARK_SOCKET_STOPS } from '../../picture';
 import { light, type Rule } from '../rule';
 
-export const darkSockets: Rule = {
+export const darkSockets = {
   id: 'dark-sockets',
   name: 'Dark sockets',
   reads: [],
@@ -27,4 +27,4 @@ export const darkSockets: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

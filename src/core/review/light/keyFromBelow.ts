@@ -1,6 +1,6 @@
 import { light, type Rule } from '../rule';
 
-export const keyFromBelow: Rule = {
+export const keyFromBelow = {
   id: 'key-from-below',
   name: 'Light from below',
   reads: [],
@@ -22,4 +22,4 @@ export const keyFromBelow: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -2,7 +2,7 @@ import { lightingOf, sourceWords } from '../../light';
 import { flaresOf } from '../../picture';
 import { light, type Rule } from '../rule';
 
-export const lampInFrame: Rule = {
+export const lampInFrame = {
   id: 'lamp-in-frame',
   name: 'Lamp in the frame',
   reads: [],
@@ -25,4 +25,4 @@ export const lampInFrame: Rule = {
       }),
     );
   },
-};
+} as const satisfies Rule;

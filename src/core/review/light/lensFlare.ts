@@ -2,7 +2,7 @@ import { lightingOf, sourceWords } from '../../light';
 import { flaresOf, VEILING_SHARE } from '../../picture';
 import { light, type Rule } from '../rule';
 
-export const lensFlare: Rule = {
+export const lensFlare = {
   id: 'lens-flare',
   name: 'Light into the lens',
   reads: [],
@@ -26,4 +26,4 @@ export const lensFlare: Rule = {
       }),
     );
   },
-};
+} as const satisfies Rule;

@@ -6,7 +6,7 @@ const LARGE_FACE = 0.16;
 /** An eye that shows less than this of its iris is not judged: it is closed, or turned far away. */
 const SEEN_IRIS = 0.25;
 
-export const noCatchlight: Rule = {
+export const noCatchlight = {
   id: 'no-catchlight',
   name: 'No catchlight',
   reads: [],
@@ -37,4 +37,4 @@ export const noCatchlight: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

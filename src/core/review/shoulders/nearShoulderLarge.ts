@@ -2,7 +2,7 @@ import { SIDES } from '../../units';
 import { depthOf, isInPicture, nearerSquared } from '../measures/seen';
 import { camera, type Rule } from '../rule';
 
-export const nearShoulderLarge: Rule = {
+export const nearShoulderLarge = {
   id: 'near-shoulder-large',
   name: 'Near shoulder large',
   reads: ['nearShoulderEnlargement'],
@@ -29,4 +29,4 @@ export const nearShoulderLarge: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

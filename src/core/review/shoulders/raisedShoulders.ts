@@ -19,7 +19,7 @@ function raisedCm(sight: Sight, side: Side): number {
   return 100 * (shoulderM - movedM(sight, 'spineHigh', 1, (f) => f.points.neckBase));
 }
 
-export const raisedShoulders: Rule = {
+export const raisedShoulders = {
   id: 'raised-shoulders',
   name: 'Raised shoulders',
   reads: ['shoulderRaisedCm'],
@@ -44,4 +44,4 @@ export const raisedShoulders: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -3,7 +3,7 @@ import { SIDES } from '../../units';
 import { movedM } from '../measures/inFrame';
 import type { Rule } from '../rule';
 
-export const rolledIn: Rule = {
+export const rolledIn = {
   id: 'rolled-in',
   name: 'Shoulders rolled in',
   reads: ['shouldersRolledInCm'],
@@ -27,4 +27,4 @@ export const rolledIn: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -2,7 +2,7 @@ import { midpoint } from '../../units';
 import { turnFromLensDeg } from '../fromLens';
 import type { Rule } from '../rule';
 
-export const squareShoulders: Rule = {
+export const squareShoulders = {
   id: 'square-shoulders',
   name: 'Square shoulders',
   reads: ['shouldersTurnDeg'],
@@ -29,4 +29,4 @@ export const squareShoulders: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

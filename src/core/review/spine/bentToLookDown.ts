@@ -3,7 +3,7 @@ import { bowedDeg } from '../measures/inFrame';
 import { looksDown } from '../measures/looksDown';
 import { pose, type Rule } from '../rule';
 
-export const bentToLookDown: Rule = {
+export const bentToLookDown = {
   id: 'bent-to-look-down',
   name: 'Bent to look down',
   reads: ['bentToLookDownDeg'],
@@ -27,4 +27,4 @@ export const bentToLookDown: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

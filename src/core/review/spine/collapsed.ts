@@ -14,7 +14,7 @@ function proppedOn({ shot: { pose: said } }: Sight): Side | null {
   return SIDES.find(props) ?? null;
 }
 
-export const collapsed: Rule = {
+export const collapsed = {
   id: 'collapsed',
   name: 'Sunk into the shoulder',
   reads: ['chinOverShoulderFaces'],
@@ -45,4 +45,4 @@ export const collapsed: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -6,7 +6,7 @@ import { pose, type Rule } from '../rule';
 /** Drawn up by less than this, what is round is slumped, share (a study of made scenes). */
 const SLUMPED_BELOW = 0.5;
 
-export const roundedBack: Rule = {
+export const roundedBack = {
   id: 'rounded-back',
   name: 'Rounded or slumped back',
   reads: ['upperBackRoundedDeg'],
@@ -33,4 +33,4 @@ export const roundedBack: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -24,7 +24,7 @@ function isPropped({ shot }: Sight, side: Side): boolean {
   return contacts.some((c) => c !== undefined && ['lean', 'rest', 'grip'].includes(c.kind));
 }
 
-export const sideBend: Rule = {
+export const sideBend = {
   id: 'side-bend',
   name: 'Bent instead of leaning',
   reads: ['sideBendDeg'],
@@ -49,4 +49,4 @@ export const sideBend: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -7,7 +7,7 @@ import { pose, type Rule } from '../rule';
 /** Bending forward from the hips rounds the lower back by this share of itself (a study of made scenes). */
 const BY_HINGE = 0.28;
 
-export const tuckedPelvis: Rule = {
+export const tuckedPelvis = {
   id: 'tucked-pelvis',
   name: 'Pelvis tucked under',
   reads: ['pelvisTuckedDeg'],
@@ -32,4 +32,4 @@ export const tuckedPelvis: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

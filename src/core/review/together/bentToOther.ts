@@ -6,7 +6,7 @@ import { standingWith } from './beside';
 /** A back that is bent by more between hips and chest is hunched or folded, degrees (from memory). */
 const MOST_BENT_DEG = 24;
 
-export const bentToOther: Rule = {
+export const bentToOther = {
   id: 'bent-to-other',
   name: 'Bent to the other',
   reads: [],
@@ -35,4 +35,4 @@ export const bentToOther: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

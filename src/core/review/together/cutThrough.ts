@@ -18,7 +18,7 @@ function placesOf({ points }: Sight['figure']): Vec3[] {
   return [chin, nose, hips.left, hips.right, ...outwards];
 }
 
-export const cutThrough: Rule = {
+export const cutThrough = {
   id: 'cut-through',
   name: 'Frame through a person',
   reads: [],
@@ -43,4 +43,4 @@ export const cutThrough: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

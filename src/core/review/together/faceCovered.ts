@@ -13,7 +13,7 @@ function placesOfFace({ eyes, nose, lowerLip, chin, crown }: FigurePoints): Vec3
   return [eyes.left, eyes.right, nose, lowerLip, chin, forehead];
 }
 
-export const faceCovered: Rule = {
+export const faceCovered = {
   id: 'face-covered',
   name: 'Face covered',
   reads: [],
@@ -41,4 +41,4 @@ export const faceCovered: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

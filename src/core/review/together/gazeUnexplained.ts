@@ -33,7 +33,7 @@ function placesToLook({ view, figure, others }: Sight): Vec3[] {
   ];
 }
 
-export const gazeUnexplained: Rule = {
+export const gazeUnexplained = {
   id: 'gaze-unexplained',
   name: 'Gaze that explains nothing',
   reads: [],
@@ -67,4 +67,4 @@ export const gazeUnexplained: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -6,7 +6,7 @@ import { forearmSeenShare, isHandSeen } from './inPicture';
 /** Of the forearm above a hand that is seen so much is seen too, per cent (from memory). */
 const LEAST_SEEN_PERCENT = 25;
 
-export const handWithoutArm: Rule = {
+export const handWithoutArm = {
   id: 'hand-without-arm',
   name: 'Hand without its arm',
   reads: [],
@@ -30,4 +30,4 @@ export const handWithoutArm: Rule = {
       ],
     }));
   },
-};
+} as const satisfies Rule;

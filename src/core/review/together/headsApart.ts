@@ -9,7 +9,7 @@ const MOST_AWAY_DEG = 5;
 /** Towards the other it may lean as far as a neck bends, degrees. */
 const MOST_TOWARDS_DEG = 60;
 
-export const headsApart: Rule = {
+export const headsApart = {
   id: 'heads-apart',
   name: 'Heads apart',
   reads: [],
@@ -43,4 +43,4 @@ export const headsApart: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

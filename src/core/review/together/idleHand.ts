@@ -9,7 +9,7 @@ function isHeld({ shot }: Sight, { companion }: Other, side: Side): boolean {
   return companion.pose.contacts.some(({ of }) => of?.role === shot.among?.role && of?.side === side);
 }
 
-export const idleHand: Rule = {
+export const idleHand = {
   id: 'idle-hand',
   name: 'Hand idle beside another',
   reads: [],
@@ -34,4 +34,4 @@ export const idleHand: Rule = {
       }),
     );
   },
-};
+} as const satisfies Rule;

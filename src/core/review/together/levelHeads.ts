@@ -8,7 +8,7 @@ const LEAST_APART = 0.14;
 /** A face that is turned further from the lens belongs to one who is with the other and not in a row, degrees. */
 const MOST_TURNED_DEG = 50;
 
-export const levelHeads: Rule = {
+export const levelHeads = {
   id: 'level-heads',
   name: 'Heads at one height',
   reads: [],
@@ -37,4 +37,4 @@ export const levelHeads: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

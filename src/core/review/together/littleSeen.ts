@@ -3,7 +3,7 @@ import { camera, mark, pose, type Rule } from '../rule';
 /** A tenth against the whole is a fault: so much of what is seen of one and of an average other, per cent. */
 const LEAST_SHARE_PERCENT = 12;
 
-export const littleSeen: Rule = {
+export const littleSeen = {
   id: 'little-seen',
   name: 'Little seen of one',
   reads: [],
@@ -29,4 +29,4 @@ export const littleSeen: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

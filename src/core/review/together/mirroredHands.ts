@@ -41,7 +41,7 @@ function unlikeMirror({ view, figure }: Sight, other: Other['figure']): number {
   return SIDES.reduce((sum, side) => sum + farOf(side), 0) / (2 * breadth);
 }
 
-export const mirroredHands: Rule = {
+export const mirroredHands = {
   id: 'mirrored-hands',
   name: 'Hands of two mirrored',
   reads: [],
@@ -69,4 +69,4 @@ export const mirroredHands: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

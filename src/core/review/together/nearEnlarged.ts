@@ -4,7 +4,7 @@ import { camera, mark, type Rule } from '../rule';
 /** A face that is drawn so much larger than the others’ takes the picture, times in area (from memory: a tenth nearer). */
 const MOST_TIMES = 1.3;
 
-export const nearEnlarged: Rule = {
+export const nearEnlarged = {
   id: 'near-enlarged',
   name: 'Nearer one enlarged',
   reads: [],
@@ -29,4 +29,4 @@ export const nearEnlarged: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

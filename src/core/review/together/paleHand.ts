@@ -20,7 +20,7 @@ function contrastStops(sight: Sight, others: readonly Other[], { of, to }: Conta
   return Math.log2(luminance(sight.body.profile.tones.skin, 0) / Math.max(BLACKEST, luminance(cloth, 0)));
 }
 
-export const paleHand: Rule = {
+export const paleHand = {
   id: 'pale-hand',
   name: 'Pale hand on dark cloth',
   reads: [],
@@ -45,4 +45,4 @@ export const paleHand: Rule = {
       };
     });
   },
-};
+} as const satisfies Rule;

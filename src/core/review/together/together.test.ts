@@ -12,6 +12,7 @@ import type { Mark } from '../../scene';
 import type { Side, Vec3 } from '../../units';
 import { amongOthers, shotOfOne, withAnother, type Shot } from '../../shot';
 import { review, type Finding } from '../review';
+import type { Rule } from '../rule';
 import { RULES } from '../rules';
 import * as together from '.';
 
@@ -24,7 +25,7 @@ const PROFILES = {
 };
 type Who = keyof typeof PROFILES;
 const ALL = Object.values(ARRANGEMENTS).flat();
-const IDS = new Set(Object.values(together).map((r) => r.id));
+const IDS = new Set<string>(Object.values(together).map((r) => r.id));
 const FULL: Camera = { ...CAMERA, distanceM: 6, heightM: 1.1 };
 
 const standIns = new Map<string, StandIn>();
@@ -234,7 +235,7 @@ describe('hands and arms of two', () => {
       const others = [{ ...other, companion: { ...other.companion, profile: { ...profile, outfit } } }];
       // a sight reads its picture when it is asked, and is not spread
       const seen = { ...sight, others, picture: sight.picture, readings: sight.readings };
-      return together.paleHand.measure(seen, wantedRanges(shot.message))[0]!;
+      return together.paleHand.measure(seen)[0]!;
     };
     expect(on(0.02).value).toBeGreaterThan(on(0.02).high + 0.5);
     expect(on(0.3).value).toBeLessThan(1.5);
@@ -348,6 +349,6 @@ it('the house’s arrangements have few findings of all rules, between people an
 
 it('one who is alone is not judged by rules of several', () => {
   const sight = seeShot(standInFor('even', 'a'), shotOf());
-  for (const rule of Object.values(together))
+  for (const rule of Object.values<Rule>(together))
     expect(rule.measure(sight, wantedRanges(shotOf().pose.message))).toEqual([]);
 });

@@ -4,7 +4,7 @@ import { middleOf, overFloorM, standingWith } from './beside';
 /** Hips further apart than shoulders by more leave a wedge of air, centimetres (from memory). */
 const MOST_WEDGE_CM = 18;
 
-export const wedge: Rule = {
+export const wedge = {
   id: 'wedge',
   name: 'Wedge between two',
   reads: [],
@@ -31,4 +31,4 @@ export const wedge: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

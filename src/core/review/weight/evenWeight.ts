@@ -1,7 +1,7 @@
 import { settingApplies } from '../../pose';
 import { pose, type Rule } from '../rule';
 
-export const evenWeight: Rule = {
+export const evenWeight = {
   id: 'even-weight',
   name: 'Even weight',
   reads: ['weightOffEvenPercent'],
@@ -26,4 +26,4 @@ export const evenWeight: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

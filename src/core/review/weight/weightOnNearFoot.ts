@@ -6,7 +6,7 @@ import { camera, pose, type Rule } from '../rule';
 /** Feet nearer to each other than this along the view stand side by side, metres (a study of made scenes). */
 const SIDE_BY_SIDE_M = 0.14;
 
-export const weightOnNearFoot: Rule = {
+export const weightOnNearFoot = {
   id: 'weight-on-near-foot',
   name: 'Weight on the near foot',
   reads: ['nearFootWeightPercent'],
@@ -35,4 +35,4 @@ export const weightOnNearFoot: Rule = {
       },
     ];
   },
-};
+} as const satisfies Rule;

@@ -1,0 +1,40 @@
+import type { Outfit } from '../../body';
+import type { SoloShot } from '../../shot';
+import { standing, type Examples } from './example';
+
+/** A portrait's camera, and a longer look at the face from the same place. */
+const NEAR = { distanceM: 2, heightM: 1.54 };
+const FACE = { focalLengthMm: 200, aimM: 1.6, panDeg: 0 };
+const DARK_RIMS: Partial<Outfit> = { glasses: { tone: [0.05, 0.05, 0.05] } };
+
+function lit(shot: SoloShot, light: Partial<SoloShot['light']>): SoloShot {
+  return { ...shot, light: { ...shot.light, ...light } };
+}
+const TURNED = standing({ headTurnLeftDeg: 28 }, NEAR);
+
+/** Where the key stands and what it meets. */
+export const LIGHT_EXAMPLES: Examples = {
+  'gaze-into-key': {
+    faulty: lit(standing({}), { arcDeg: 3, heightM: 1.45 }),
+    sound: standing({}),
+  },
+  'face-ratio': {
+    faulty: lit(standing({}, NEAR), { ambientShare: 0.03, arcDeg: 55 }),
+    sound: standing({}, NEAR),
+  },
+  'wide-half-lit': {
+    faulty: lit(TURNED, { arcDeg: -45 }),
+    sound: lit(TURNED, { arcDeg: 45 }),
+    school: 'headPortrait',
+  },
+  'kept-from-face': {
+    faulty: standing({ leftArmForwardDeg: 125, leftElbowBendDeg: 40 }),
+    sound: standing({ leftArmForwardDeg: 70, leftElbowBendDeg: 60 }),
+  },
+  glare: {
+    faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 1.5, distanceM: 1.5 }),
+    sound: lit(standing({}, NEAR), { arcDeg: 60, heightM: 2.3, distanceM: 1.5 }),
+    wears: DARK_RIMS,
+    close: FACE,
+  },
+};

@@ -1,0 +1,45 @@
+import { jointIndex } from '../../body';
+import { axesOf } from '../../figure';
+import { lightingOf } from '../../light';
+import type { Sight } from '../../picture';
+import { clamp, degrees, dot, midpoint, subtract, unit } from '../../units';
+import { eyesAreClosed } from '../eyesAreClosed';
+import { light, type Rule } from '../rule';
+
+/** Eyes that look nearer to a lamp than this are dazzled by it, degrees (from memory). */
+const DAZZLED_DEG = 12;
+
+/** Angle between where the eyes look and the middle of the key, degrees. */
+function offKeyDeg({ shot, figure, meteredAt, ground }: Sight): number {
+  const { eyes } = figure.points;
+  const [key] = lightingOf(shot.light, meteredAt, ground?.backgroundM).sources;
+  const looks = axesOf(figure.frames.rotation[jointIndex('left:eye')]!).front;
+  const toKey = unit(subtract(key!.centre, midpoint(eyes.left, eyes.right)));
+  return degrees(Math.acos(clamp(dot(looks, toKey), -1, 1)));
+}
+
+export const gazeIntoKey = {
+  id: 'gaze-into-key',
+  name: 'Eyes on the key',
+  reads: [],
+  station: 'gaze',
+  grade: 'fault',
+  reason: 'Whoever looks into the lamp squints, and the face closes.',
+  weight: 0.6,
+  measure(sight) {
+    if (eyesAreClosed(sight.shot.pose)) return [];
+    return [
+      {
+        key: '',
+        value: offKeyDeg(sight),
+        low: DAZZLED_DEG,
+        high: 180,
+        deadBand: [1.5, 0],
+        full: DAZZLED_DEG,
+        unit: '° from eyes to key',
+        title: 'The eyes look into the key',
+        variables: light('arcDeg', 'heightM'),
+      },
+    ];
+  },
+} as const satisfies Rule;
