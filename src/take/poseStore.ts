@@ -38,6 +38,8 @@ interface PoseState {
   base: Take | null;
   panel: Panel;
   overlay: Overlay | null;
+  /** The finding that is pointed at in the picture. */
+  shownFindingId: string | null;
   dragging: boolean;
   /** How much brighter or darker than metered pictures are shown, stops, or as the camera is set; no part of the take. */
   shownExposure: ShownExposure;
@@ -55,6 +57,7 @@ interface PoseState {
   takeOver(conflicts: readonly Conflict[]): void;
   setPanel(panel: Panel): void;
   setOverlay(overlay: Overlay | null): void;
+  setShownFinding(findingId: string | null): void;
   setDragging(dragging: boolean): void;
   setShownExposure(shown: ShownExposure): void;
   toggleHeld(station: Station): void;
@@ -148,6 +151,7 @@ export const usePoseStore = create<PoseState>()(
         base: null,
         panel: 'feet',
         overlay: null,
+        shownFindingId: null,
         dragging: false,
         shownExposure: 0,
         held: [],
@@ -158,6 +162,7 @@ export const usePoseStore = create<PoseState>()(
             take: edited,
             base: stored,
             shownExposure: 0,
+            shownFindingId: null,
             ...inHand(edited, firstRole(edited.shot)),
           });
           usePoseStore.temporal.getState().clear();
@@ -186,6 +191,7 @@ export const usePoseStore = create<PoseState>()(
           change((t) => conflicts.reduce((take, { path, theirs }) => withValue(take, path, theirs), t)),
         setPanel: (panel) => set({ panel }),
         setOverlay: (overlay) => set({ overlay }),
+        setShownFinding: (shownFindingId) => set({ shownFindingId }),
         setDragging: (dragging) => {
           dragRecorded = false;
           set({ dragging });

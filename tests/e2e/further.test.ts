@@ -1,5 +1,7 @@
+import isSame from 'fast-deep-equal';
 import { Key } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { HOUSE_POSES } from '@/core/library';
 import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { DESK_SIZE } from './browser';
@@ -89,4 +91,20 @@ describe('a pose of the house', () => {
       await gilvo.driver.executeScript('return document.querySelector("[data-testid=fitted]")'),
     ).toBeNull();
   });
+});
+
+it('a pose that is added to the run is fitted to the sitter, and what was done is told and kept', async () => {
+  await gilvo.open('/run?sitting=demo-yearbook');
+  await gilvo.chooseIn('Add a pose of the house', 'Over the rail');
+  const line = await gilvo.text('[data-testid="fitted-line"]');
+  expect(line).toMatch(/^Over the rail: fitted/);
+  const added = async () => {
+    const { takes } = JSON.parse(await gilvo.wholeStore()) as { takes: Take[] };
+    return takes.find((t) => t.sittingId === 'demo-yearbook' && t.position === 5)!;
+  };
+  const made = Object.values(HOUSE_POSES)
+    .flat()
+    .find((p) => p.name === 'Over the rail')!;
+  await gilvo.comes(async () => !isSame(soloShot((await added()).shot).pose, made), 'the fit was not kept');
+  expect(await gilvo.violations()).toEqual([]);
 });

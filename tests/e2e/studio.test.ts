@@ -84,8 +84,18 @@ describe('overlays', () => {
     await gilvo.andSeen(() => gilvo.type('left foot turned out, °', '-20'));
     await gilvo.click('button[title^="gaze:"]');
     await gilvo.unfold('toes-in:left');
-    await gilvo.press('Show', '//*[@data-finding="toes-in:left"]');
+    const show = '//*[@data-testid="findings"]//*[@data-finding="toes-in:left"]';
+    await gilvo.press('Show', show);
     expect(await gilvo.text('[data-testid="pose-place"] > section h2')).toBe('Feet');
+    // it is pointed at where the foot is drawn: in the lower part of the picture
+    const mark = '[data-testid="shown-finding"][data-finding="toes-in:left"]';
+    const ring = await (await gilvo.one(`${mark} > span`)).getRect();
+    const frame = await (await gilvo.one('[data-testid="viewfinder"]')).getRect();
+    expect(ring.y + ring.height / 2).toBeGreaterThan(frame.y + 0.8 * frame.height);
+    expect(ring.y + ring.height / 2).toBeLessThan(frame.y + frame.height);
+    expect(await gilvo.text(mark)).toContain('toes');
+    await gilvo.press('Show', show);
+    expect(await gilvo.driver.findElements(By.css(mark))).toHaveLength(0);
     await gilvo.press('Say it', '//*[@data-finding="toes-in:left"]');
     await gilvo.until(
       `document.querySelector('[data-finding="toes-in:left"] [role="status"]')?.textContent.includes("Turn your left toes out")`,

@@ -26,6 +26,7 @@ import { UndoLine } from '@/ui/place/UndoLine';
 import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
 import { CostOfRun } from './CostOfRun';
+import { FittedLine } from './FittedLine';
 import { TakeRow } from './TakeRow';
 import { useRun } from './useRun';
 
@@ -91,7 +92,7 @@ function AddedPose({ whole: { people, takes }, onAdd }: AddedPoseProps) {
 }
 
 function Run({ whole }: { whole: WholeSitting }) {
-  const { undoWords, takeBack, reorder, remove, add } = useRun(whole);
+  const { undoWords, takeBack, reorder, remove, add, fitState } = useRun(whole);
   return (
     <main className="mx-auto max-w-4xl px-4 py-6 sm:px-8">
       <h1 className="text-2xl">Run</h1>
@@ -99,6 +100,7 @@ function Run({ whole }: { whole: WholeSitting }) {
       {undoWords && <UndoLine className="rule-b py-2 text-secondary" words={undoWords} onUndo={takeBack} />}
       <OrderedTakes whole={whole} onOrder={(ids) => reorder(ids, 'Order changed.')} onRemove={remove} />
       <AddedPose whole={whole} onAdd={add} />
+      <FittedLine {...fitState} />
     </main>
   );
 }

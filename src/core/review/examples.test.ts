@@ -55,7 +55,8 @@ function mirrored(shot: SoloShot): SoloShot {
 }
 
 /** A rolled frame has its edges elsewhere. */
-const WITHOUT_EDGES = EACH.filter(([id]) => id !== 'tip-cut');
+const OF_EDGES: readonly RuleId[] = ['tip-cut', 'enlarged-part'];
+const WITHOUT_EDGES = EACH.filter(([id]) => !OF_EDGES.includes(id));
 /** A seat goes by its own place, not by the mark of who sits on it. */
 const WITHOUT_SEAT = EACH.filter(([, { faulty }]) => !faulty.pose.objects);
 

@@ -1,4 +1,5 @@
 export { asShown, EXAMPLE_PROFILE, EXAMPLES, wearing, type Example } from './examples';
+export { byCause, type Cause } from './causes';
 export { outside, review, shortOfClear, type Finding } from './review';
 export { ruleName, RULES, type KnownRule, type RuleId } from './rules';
 export {

@@ -1,5 +1,8 @@
 import type { Sight } from '../picture';
 import type { Standard } from '../brief';
+import type { Figure } from '../figure';
+import type { Vec3 } from '../units';
+import { pointsOf } from './spots';
 import { STATIONS } from '../pose';
 import { GRADES, type Grade, type Measurement, type Rule } from './rule';
 import { RULES, type KnownRule, type RuleId } from './rules';
@@ -16,6 +19,8 @@ export interface Finding {
   title: string;
   reason: string;
   measurement: Measurement;
+  /** Where it lies on the figure, set frame, metres. */
+  at: Vec3[];
   /** 0 just outside the wanted range, 1 fully wrong, times the rule's weight. */
   severity: number;
 }
@@ -39,17 +44,19 @@ function titleOf({ value, low, high, title, titleAbove = title, titleBelow = tit
   return high - value < value - low ? titleAbove : titleBelow;
 }
 
-function findingOf(rule: KnownRule, measurement: Measurement, id: string): Finding {
+function findingOf(rule: KnownRule, measurement: Measurement, id: string, figure: Figure): Finding {
   const off = outside(measurement);
+  const station = measurement.station ?? rule.station;
   return {
     id,
     ruleId: rule.id,
-    station: measurement.station ?? rule.station,
+    station,
     grade: rule.grade,
     isForCare: rule.isForCare ?? false,
     title: titleOf(measurement),
     reason: rule.reason,
     measurement,
+    at: pointsOf(figure, station, measurement),
     severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,
   };
 }
@@ -86,7 +93,7 @@ export function review(sight: Sight, standard: Standard, standing?: ReadonlySet<
     for (const measurement of rule.measure(sight, standard.ranges)) {
       const id = measurement.key ? `${rule.id}:${measurement.key}` : rule.id;
       const off = standing?.has(id) ? shortOfClear(measurement) : outside(measurement);
-      if (off > 0) findings.push(findingOf(rule, measurement, id));
+      if (off > 0) findings.push(findingOf(rule, measurement, id, sight.figure));
     }
   return findings.sort(inOrder);
 }

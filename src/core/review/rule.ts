@@ -5,6 +5,7 @@ import type { DeadBand, TargetId, WantedRanges } from '../brief';
 import type { ContactTarget, HandShape, SettingId, Station } from '../pose';
 import type { MarkNumber } from '../scene';
 import type { Side } from '../units';
+import type { Spot } from './spots';
 
 /**
  * A number that a mend may change. `holds` is a setting that moves against it, so that what it carries stays where
@@ -33,6 +34,8 @@ export interface Measurement {
   /** Where it is set, if not at the rule's own station: a rule on all joints tells knees at the hips. */
   station?: Rule['station'];
   value: number;
+  /** Where on the figure it is pointed at, if not at the place of its station. */
+  spot?: Spot;
   /** How many things the value was counted over; a mend that leaves fewer of them has hidden one. */
   of?: number;
   /** Wanted range; a value outside it is a finding. */

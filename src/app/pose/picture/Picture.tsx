@@ -18,6 +18,7 @@ import { ChooseOther } from './ChooseOther';
 import { Handles } from './Handles';
 import { MeasuredPicture, SharpMarks, SizeLabels } from './overlays';
 import { LookTools, OverlayTools } from './PictureTools';
+import { ShownFinding } from './ShownFinding';
 import { StopsOverlay } from './StopsOverlay';
 import { useGhost } from './useGhost';
 import { useOthers } from './useOthers';
@@ -79,6 +80,13 @@ interface OverlayOfProps {
   report: ShotReport | null;
   ground: Ground;
   exposureStops: number;
+}
+
+/** The finding that is pointed at, as long as it is one. */
+function FindingShown({ camera, findings }: Pick<SoloShot, 'camera'> & Pick<ShotReport, 'findings'>) {
+  const id = usePoseStore((s) => s.shownFindingId);
+  const finding = findings.find((f) => f.id === id);
+  return finding && <ShownFinding finding={finding} camera={camera} />;
 }
 
 /** The numbers of the lens, in a corner of the picture. */
@@ -180,6 +188,9 @@ export function Picture(props: PictureProps) {
           {overlay === 'measured' && shot && <MeasuredPicture profile={profile} shot={shot} />}
           {look.kind === 'lens' && shot && (
             <OverlayOf {...{ overlay, profile, shot, report, ground, exposureStops }} />
+          )}
+          {look.kind === 'lens' && shot && report && (
+            <FindingShown camera={shot.camera} findings={report.findings} />
           )}
           {surface && progress < 1 && (
             <progress

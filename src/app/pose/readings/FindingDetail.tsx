@@ -23,9 +23,25 @@ export interface Mending {
   mend(finding: Finding, apply: boolean): Promise<void>;
 }
 
+/** Points at a finding in the picture, or no longer, and opens the station where it is set. */
+function ShowButton({ finding }: { finding: Finding }) {
+  const isShown = usePoseStore((s) => s.shownFindingId === finding.id);
+  const { setPanel, setOverlay, setShownFinding } = usePoseStore.getState();
+  const show = () => {
+    setShownFinding(isShown ? null : finding.id);
+    setOverlay(isShown ? null : (OVERLAY_OF[finding.ruleId] ?? null));
+    if (!isShown) setPanel(finding.station);
+  };
+  return (
+    <button type="button" className="link-act aria-pressed:underline" aria-pressed={isShown} onClick={show}>
+      Show
+    </button>
+  );
+}
+
 /** Figure, reason and what can be done about a finding. */
 export function FindingDetail({ finding, mending }: { finding: Finding; mending: Mending }) {
-  const { setMeant, setPanel, setOverlay } = usePoseStore.getState();
+  const { setMeant } = usePoseStore.getState();
   const [isAsking, setAsking] = useState(false);
   const { measurement } = finding;
   const { working, mend } = mending;
@@ -53,16 +69,7 @@ export function FindingDetail({ finding, mending }: { finding: Finding; mending:
         >
           Say it
         </button>
-        <button
-          type="button"
-          className="link-act"
-          onClick={() => {
-            setPanel(finding.station);
-            setOverlay(OVERLAY_OF[finding.ruleId] ?? null);
-          }}
-        >
-          Show
-        </button>
+        <ShowButton finding={finding} />
         <button
           type="button"
           className="link-act"

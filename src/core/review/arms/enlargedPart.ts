@@ -13,6 +13,7 @@ import {
 } from '../../pose';
 import { clamp, SIDES, type Vec3 } from '../../units';
 import { camera, pose, type Measurement, type MendVariable, type Rule } from '../rule';
+import type { Spot } from '../spots';
 import { movesArm } from './movesArm';
 
 const KNEES: ReadonlySet<PartName> = new Set(['left:knee', 'right:knee']);
@@ -66,6 +67,7 @@ export const enlargedPart = {
     const check = (
       part: PartName,
       station: Station,
+      spot: Spot,
       name: string,
       range: Wanted,
       variables: MendVariable[],
@@ -76,6 +78,7 @@ export const enlargedPart = {
         out.push({
           key: part,
           station,
+          spot,
           value: enlargement,
           ...range,
           full: 0.6,
@@ -87,14 +90,23 @@ export const enlargedPart = {
     };
     for (const side of SIDES) {
       const arm = movesArm(shot.pose, side, 'ArmForwardDeg', 'ElbowBendDeg');
-      check(`${side}:elbow`, 'arms', `${side} elbow`, limbEnlargement, [...arm, ...camera('distanceM')]);
-      check(`${side}:hand`, 'hands', `${side} hand`, limbEnlargement, [...arm, ...camera('distanceM')]);
-      check(`${side}:knee`, 'hips', `${side} knee`, limbEnlargement, [
+      check(`${side}:elbow`, 'arms', 'elbows', `${side} elbow`, limbEnlargement, [
+        ...arm,
+        ...camera('distanceM'),
+      ]);
+      check(`${side}:hand`, 'hands', 'hands', `${side} hand`, limbEnlargement, [
+        ...arm,
+        ...camera('distanceM'),
+      ]);
+      check(`${side}:knee`, 'hips', 'knees', `${side} knee`, limbEnlargement, [
         ...pose(sided(side, 'KneeBendDeg')),
         ...camera('distanceM', 'heightM'),
       ]);
     }
-    check('hips', 'hips', 'hips', hipsEnlargement, [...pose('hingeDeg'), ...camera('distanceM', 'heightM')]);
+    check('hips', 'hips', 'hips', 'hips', hipsEnlargement, [
+      ...pose('hingeDeg'),
+      ...camera('distanceM', 'heightM'),
+    ]);
     return out;
   },
 } as const satisfies Rule;

@@ -37,6 +37,7 @@ export const legsShortened = {
     return [
       {
         key: '',
+        spot: 'knees',
         value: drawnShare(sight),
         ...legsDrawnShare,
         full: 0.25,

@@ -1,20 +1,22 @@
 import { partIndex, type PartName } from '../../body';
 import type { Picture, Sight } from '../../picture';
 import { camera, type Rule } from '../rule';
+import type { Spot } from '../spots';
 
 interface TipRow {
   parts: readonly PartName[];
+  spot: Spot;
   /** What a cut through its bones is called, which tells it already. */
   boneCut?: string;
 }
 
 /** What the frame should hold whole, by what it is called. */
 const ROWS = {
-  head: { parts: ['face', 'hair'] },
-  'left hand': { parts: ['left:hand'], boneCut: 'fingers' },
-  'right hand': { parts: ['right:hand'], boneCut: 'fingers' },
-  'left foot': { parts: ['left:foot'], boneCut: 'foot' },
-  'right foot': { parts: ['right:foot'], boneCut: 'foot' },
+  head: { parts: ['face', 'hair'], spot: 'face' },
+  'left hand': { parts: ['left:hand'], spot: 'hands', boneCut: 'fingers' },
+  'right hand': { parts: ['right:hand'], spot: 'hands', boneCut: 'fingers' },
+  'left foot': { parts: ['left:foot'], spot: 'toes', boneCut: 'foot' },
+  'right foot': { parts: ['right:foot'], spot: 'toes', boneCut: 'foot' },
 } as const satisfies Record<string, TipRow>;
 type Tip = keyof typeof ROWS;
 const TIPS: Readonly<Record<Tip, TipRow>> = ROWS;
@@ -61,6 +63,7 @@ export const tipCut = {
       const cutPx = labels.filter((l) => parts.has(l)).length;
       return {
         key: tip,
+        spot: TIPS[tip].spot,
         value:
           (Math.max(0, cutPx - (tip.endsWith('hand') ? FINGERS_PX : TOUCHES_PX)) / sight.picture.width) * 100,
         low: 0,

@@ -12,6 +12,14 @@ const HAND = { focalLengthMm: 300, aimM: 1, panDeg: 5 };
 
 /** Arms and hands. */
 export const ARM_EXAMPLES: Examples = {
+  'no-daylight': {
+    faulty: standing({ leftArmOutDeg: 0, rightArmOutDeg: 0, leftElbowBendDeg: 4, rightElbowBendDeg: 4 }),
+    sound: standing({ leftArmOutDeg: 30, rightArmOutDeg: 30, leftElbowBendDeg: 30, rightElbowBendDeg: 30 }),
+  },
+  'enlarged-part': {
+    faulty: standing({ leftArmForwardDeg: 80, leftElbowBendDeg: 20 }, { distanceM: 2, heightM: 1.2 }),
+    sound: standing({ leftArmForwardDeg: 20, leftElbowBendDeg: 20 }),
+  },
   'right-angle': {
     faulty: standing({ leftArmForwardDeg: 0, leftElbowBendDeg: 90 }, { arcDeg: 80 }),
     sound: standing({ leftArmForwardDeg: 0, leftElbowBendDeg: 58 }, { arcDeg: 80 }),

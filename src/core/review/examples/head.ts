@@ -5,6 +5,18 @@ const NEAR = { distanceM: 2, heightM: 1.54 };
 
 /** Head and camera. */
 export const HEAD_EXAMPLES: Examples = {
+  'chin-back': {
+    faulty: standing({ faceForwardCm: -3, chinDownDeg: 8 }, NEAR),
+    sound: standing({ faceForwardCm: 2 }, NEAR),
+  },
+  'head-tilt': {
+    faulty: standing({ headTiltLeftDeg: -24 }, NEAR),
+    sound: standing({ headTiltLeftDeg: -6 }, NEAR),
+  },
+  'gaze-far': {
+    faulty: standing({ headTurnLeftDeg: 36 }, NEAR),
+    sound: standing({ headTurnLeftDeg: 12 }, NEAR),
+  },
   stretched: {
     faulty: standing({ faceForwardCm: 6 }, NEAR),
     sound: standing({ faceForwardCm: 1.5 }, NEAR),

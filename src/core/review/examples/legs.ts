@@ -6,6 +6,22 @@ const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
 export const LEG_EXAMPLES: Examples = {
+  'toes-in': {
+    faulty: standing({ leftFootOutDeg: -14 }),
+    sound: standing({ leftFootOutDeg: 12 }),
+  },
+  'feet-together': {
+    faulty: standing({ heelSpacingShoulders: 0.2 }),
+    sound: standing({ heelSpacingShoulders: 0.55 }),
+  },
+  'even-weight': {
+    faulty: standing({ leftWeightShare: 0.5 }),
+    sound: standing({ leftWeightShare: 0.76 }),
+  },
+  'locked-joints': {
+    faulty: standing({ leftKneeBendDeg: 0, rightKneeBendDeg: 0 }),
+    sound: standing({ leftKneeBendDeg: 10, rightKneeBendDeg: 10 }),
+  },
   'feet-at-lens': {
     faulty: standing({ leftFootOutDeg: 4, rightFootOutDeg: 2 }),
     sound: standing({ leftFootOutDeg: 34, rightFootOutDeg: 6 }),

@@ -14,6 +14,18 @@ const TURNED = standing({ headTurnLeftDeg: 28 }, NEAR);
 
 /** Where the key stands and what it meets. */
 export const LIGHT_EXAMPLES: Examples = {
+  'key-from-below': {
+    faulty: lit(standing({}, NEAR), { heightM: 0.6, distanceM: 1.5 }),
+    sound: lit(standing({}, NEAR), { heightM: 2, distanceM: 1.5 }),
+  },
+  'dark-sockets': {
+    faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 3.8, distanceM: 0.8 }),
+    sound: lit(standing({}, NEAR), { arcDeg: 10, heightM: 2.1, distanceM: 1.6 }),
+  },
+  'no-catchlight': {
+    faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 4, distanceM: 0.4, sizeM: 0.2 }),
+    sound: lit(standing({}, NEAR), { arcDeg: 20, heightM: 2, distanceM: 1.6 }),
+  },
   'gaze-into-key': {
     faulty: lit(standing({}), { arcDeg: 3, heightM: 1.45 }),
     sound: standing({}),

@@ -24,6 +24,14 @@ const propped = (drawnUpShare: number, more: Record<string, number> = {}) =>
 
 /** Spine and shoulders. */
 export const TRUNK_EXAMPLES: Examples = {
+  'square-shoulders': {
+    faulty: standing({}),
+    sound: standing({ hipsTurnLeftDeg: 34 }),
+  },
+  'beyond-range': {
+    faulty: standing({ twistLeftDeg: 49 }),
+    sound: standing({ twistLeftDeg: 20 }),
+  },
   'rounded-back': {
     faulty: standing({ upperCurveDeg: 34, drawnUpShare: 0.2 }),
     sound: standing({ upperCurveDeg: 4, drawnUpShare: 0.9 }),

@@ -34,6 +34,7 @@ export const forearmHidden = {
       return [
         {
           key: side,
+          spot: 'wrists',
           value,
           ...forearmSeenCm,
           full: 2,

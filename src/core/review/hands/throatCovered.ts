@@ -44,6 +44,7 @@ export const throatCovered = {
     const judged = SIDES.filter((side) => !AT_CHIN.has(contactOf(sight.shot.pose, side)?.to ?? ''));
     return judged.map((side) => ({
       key: side,
+      spot: 'throat',
       value: coveredPercent(sight, side),
       ...throatCoveredPercent,
       full: 50,

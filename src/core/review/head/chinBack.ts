@@ -13,6 +13,7 @@ export const chinBack = {
     return [
       {
         key: '',
+        spot: 'chin',
         value: readings.jawShare * 100,
         ...jawSharePercent,
         full: 35,

@@ -21,6 +21,7 @@ export const chinLevel = {
     return [
       {
         key: '',
+        spot: 'chin',
         value: degrees(Math.atan2(toLens[1], Math.hypot(toLens[0], toLens[2]))),
         ...lensOverFaceDeg,
         full: 12,

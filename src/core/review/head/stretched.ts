@@ -13,6 +13,7 @@ export const stretched = {
     return [
       {
         key: '',
+        spot: 'chin',
         value: 100 * movedM(sight, 'spineHigh', 2, (f) => jointAt(f, 'head')),
         ...faceCarriedCm,
         full: 2,

@@ -30,6 +30,7 @@ export const legsAtLens = {
     return [
       {
         key: '',
+        spot: 'knees',
         value: Math.max(...forward),
         of: forward.length,
         ...thighOffLensSine,

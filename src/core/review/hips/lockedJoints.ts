@@ -17,6 +17,7 @@ export const lockedJoints = {
       if (legs[side] === 'stands' && settingApplies(shot.pose, sided(side, 'KneeBendDeg')))
         out.push({
           key: `${side} knee`,
+          spot: 'knees',
           value: figure.kneeBendDeg[side],
           ...kneeBendDeg,
           full: 4,
@@ -44,6 +45,7 @@ export const lockedJoints = {
           : [
               {
                 key: `${side} wrist`,
+                spot: 'wrists' as const,
                 station: 'hands' as const,
                 value: Math.abs(figure.arms[side].wristBendDeg),
                 ...wristBendDeg,

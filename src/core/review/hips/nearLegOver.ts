@@ -19,6 +19,7 @@ export const nearLegOver = {
     return [
       {
         key: '',
+        spot: 'knees',
         value: 100 * nearerM,
         ...nearLegOverCm,
         full: 8,

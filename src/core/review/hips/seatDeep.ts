@@ -40,6 +40,7 @@ export const seatDeep = {
     return [
       {
         key: '',
+        spot: 'knees',
         value: shares.reduce((sum, share) => sum + share, 0) / shares.length,
         ...thighOnSeatPercent,
         full: 20,
