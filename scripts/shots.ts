@@ -44,7 +44,7 @@ try {
   if (wants('pose')) {
     await visit(browser, `${sitting}&take=demo-take-1`, DESK_SIZE);
     await drawn(driver);
-    await driver.findElement(By.css('button[title^="arms"]')).click();
+    await driver.findElement(By.xpath('//*[@data-testid="findings"]//button[.="Show"]')).click();
     await shot(browser, 'pose');
   }
   for (const [name, size] of [

@@ -11,7 +11,10 @@ import { CAMERA, LIGHT } from './sitter';
 const [TALL, SMALL] = [
   profileOf({ statureM: 1.86, massKg: 95 }),
   profileOf({ statureM: 1.6, massKg: 50, contourShare: 1 }),
-].map((profile) => bodyFrom(profile)) as [GroupAsked['group'][number]['body'], GroupAsked['group'][number]['body']];
+].map((profile) => bodyFrom(profile)) as [
+  GroupAsked['group'][number]['body'],
+  GroupAsked['group'][number]['body'],
+];
 
 /** A shed that is wide enough for a large group. */
 const SHED: GroupAsked['setting']['room'] = {

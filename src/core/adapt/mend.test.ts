@@ -182,7 +182,9 @@ it('says that it is stuck instead of doing harm', () => {
     kind: 'stuck',
     why: 'raisesAnother',
   });
-  expect(mend(standIn, shot, { ...finding, ruleId: 'none' as Finding['ruleId'] })).toMatchObject({ why: 'unknownRule' });
+  expect(mend(standIn, shot, { ...finding, ruleId: 'none' as Finding['ruleId'] })).toMatchObject({
+    why: 'unknownRule',
+  });
 });
 
 it('mends the house’s own poses where they show a fault for a soft message', () => {

@@ -56,7 +56,7 @@ function findingOf(rule: KnownRule, measurement: Measurement, id: string, figure
     title: titleOf(measurement),
     reason: rule.reason,
     measurement,
-    at: pointsOf(figure, station, measurement),
+    at: pointsOf(figure, station, measurement.key, measurement.spot),
     severity: Math.min(1, 0.25 + (0.75 * off) / measurement.full) * rule.weight,
   };
 }

@@ -1,7 +1,7 @@
 import type { Figure, FigurePoints } from '../figure';
+import type { Station } from '../pose';
 import { meanPoint, midpoint, SIDES, type Side, type Vec3 } from '../units';
 import { handMiddle } from './measures/hand';
-import type { Measurement, Rule } from './rule';
 
 type OfSide = (figure: Figure, side: Side) => Vec3;
 type OfMiddle = (points: FigurePoints) => Vec3;
@@ -36,7 +36,7 @@ const MIDLINE = {
 export type Spot = keyof typeof PAIRED | keyof typeof MIDLINE;
 
 /** Where a finding lies of which no other place is said. */
-const OF_STATION: Record<Rule['station'], Spot> = {
+const OF_STATION: Record<Station | 'camera' | 'light', Spot> = {
   feet: 'toes',
   weight: 'ankles',
   hips: 'hips',
@@ -55,9 +55,16 @@ function sideOf(key: string): Side | undefined {
   return SIDES.find((side) => key.startsWith(side));
 }
 
-/** Where a finding lies on the figure, set frame, metres: a point, or one of each side. */
-export function pointsOf(figure: Figure, station: Rule['station'], { key, spot }: Measurement): Vec3[] {
-  const at = spot ?? OF_STATION[station];
+/**
+ * Where a finding lies on the figure, set frame, metres: a point, or one of each side.
+ * @param key of what was measured: it can name a side.
+ */
+export function pointsOf(
+  figure: Figure,
+  station: keyof typeof OF_STATION,
+  key: string,
+  at: Spot = OF_STATION[station],
+): Vec3[] {
   if (at in MIDLINE) return [MIDLINE[at as keyof typeof MIDLINE](figure.points)];
   const side = sideOf(key);
   return (side ? [side] : SIDES).map((s) => PAIRED[at as keyof typeof PAIRED](figure, s));
