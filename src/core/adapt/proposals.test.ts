@@ -182,6 +182,22 @@ describe('varying', () => {
     expect(shares).toEqual([...shares].sort((a, b) => b - a));
   });
 
+  it('varies some by two things at once, each of them a change of its own', () => {
+    const shot = houseShot('average', 'Plain and tall');
+    const variations = finished(vary(standInOf('average'), shot));
+    const two = variations.filter((v) => v.beside);
+    expect(two.length).toBeGreaterThan(0);
+    expect(two.length).toBeLessThanOrEqual(3);
+    for (const v of two) {
+      const parts = variations.filter((one) => !one.beside && v.what.split(' and ').includes(one.what));
+      expect(v.changes).toHaveLength(2);
+      expect(v.beside).not.toBe(v.of);
+      for (const one of parts) expect(v.changes).toContainEqual(one.changes[0]);
+      expect(v.seconds).toBeGreaterThan(Math.max(0, ...parts.map((one) => one.seconds)));
+    }
+    for (const v of variations.filter((one) => !one.beside)) expect(v.changes).toHaveLength(1);
+  });
+
   it('leaves what is held, and says the same twice', () => {
     const shot = houseShot('average', 'Plain and tall');
     const held = finished(vary(standInOf('average'), shot, { held: ['gaze', 'head', 'hands'] }));

@@ -3,7 +3,7 @@
 import { useEffect } from 'react';
 import type { Variation } from '@/core/adapt';
 import { studio } from '@/workers/studioClient';
-import { VARIATION_WORDS, variationWords } from './furtherWords';
+import { variationTitle, variationWords } from './furtherWords';
 import type { InHand } from './inHand';
 import { ProposedShot } from './ProposedShot';
 import { SearchShare } from './SearchShare';
@@ -19,7 +19,7 @@ function VariationList({ found, inHand: { profile, take } }: { found: Variation[
           key={v.changes.map(variationWords).join()}
           profile={profile}
           shot={v.shot}
-          title={VARIATION_WORDS[v.of]}
+          title={variationTitle(v)}
           onTake={() => take(v.shot)}
         >
           <p>{v.changes.map(variationWords).join('; ')}</p>

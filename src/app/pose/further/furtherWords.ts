@@ -1,4 +1,4 @@
-import type { Feature, GoalId, VariationChange, VariationKind, Wish } from '@/core/adapt';
+import type { Feature, GoalId, Variation, VariationChange, VariationKind, Wish } from '@/core/adapt';
 import { MOTION_LIMITS, type MotionLimit } from '@/core/body';
 import type { Adaptation, InsteadWhy } from '@/core/library';
 import { SUPPORTS } from '@/core/scene';
@@ -42,7 +42,7 @@ export function wishWords(wish: Wish): string {
     : GOAL_WORDS[wish.goal];
 }
 
-export const VARIATION_WORDS: Readonly<Record<VariationKind, string>> = {
+const VARIATION_WORDS: Readonly<Record<VariationKind, string>> = {
   hands: 'hands',
   head: 'head',
   gaze: 'eyes',
@@ -51,6 +51,11 @@ export const VARIATION_WORDS: Readonly<Record<VariationKind, string>> = {
   arc: 'round the sitter',
   crop: 'crop',
 };
+
+/** What a variation varies. */
+export function variationTitle({ of, beside }: Variation): string {
+  return beside ? `${VARIATION_WORDS[of]} and ${VARIATION_WORDS[beside]}` : VARIATION_WORDS[of];
+}
 
 export function variationWords(change: VariationChange): string {
   if (change.kind === 'gaze') return `eyes: ${GAZE_WORDS[change.to.kind]}`;

@@ -20,7 +20,9 @@ export type VariationChange =
 /** A shot that says nearly the same. */
 export interface Variant extends Omit<Proposal, 'changes'> {
   of: VariationKind;
-  /** What one thing it varies; two that vary the same are nearly one. */
+  /** What it varies besides, where it is of two things. */
+  beside?: VariationKind;
+  /** What it varies; two that vary the same are nearly one. */
   what: string;
   changes: VariationChange[];
 }

@@ -5,14 +5,18 @@ import type { SoloShot } from '../../shot';
 import type { MendWishes } from '../mend';
 import { harmOf, lookAt } from '../proposal';
 import { VARIANTS, VARIATION_KINDS, type Variant } from './kinds';
+import { ofTwo } from './together';
 
 /** A variation with the share of the figure's pixels that look otherwise, 0 to 1. */
 export interface Variation extends Variant {
   otherShare: number;
 }
 
-/** So many are proposed. */
+/** So many are proposed, and so many of them of one thing alone while there are some of two. */
 const MOST_PROPOSED = 12;
+const MOST_ALONE = 9;
+/** Share of the search that looks at one thing alone (measured). */
+const ALONE_SHARE = 0.85;
 /** Two pictures that differ by less than this share of the figure are one picture (from memory). */
 const LEAST_APART = 0.02;
 /** A look elsewhere changes few pixels and much of what is said: it counts as so much (from memory). */
@@ -84,8 +88,9 @@ function worth(candidate: Candidate, chosen: readonly Candidate[]): number {
 }
 
 /** Whether one more of it would be too much of the same. */
-function isTooMuch({ of, what }: Candidate, chosen: readonly Candidate[]): boolean {
-  return chosen.some((c) => c.what === what) || chosen.filter((c) => c.of === of).length >= MOST_OF_A_KIND;
+function isTooMuch({ of, beside, what }: Candidate, chosen: readonly Candidate[]): boolean {
+  const alike = chosen.filter((c) => c.of === of && c.beside === beside);
+  return chosen.some((c) => c.what === what) || alike.length >= MOST_OF_A_KIND;
 }
 
 /** The most worthwhile of some candidates; null where none looks otherwise. */
@@ -98,27 +103,25 @@ function bestOf(candidates: readonly Candidate[], chosen: readonly Candidate[]):
   return best?.candidate ?? null;
 }
 
+/** What is chosen already, and of some candidates what is most unlike all that is chosen, up to a number of all. */
+function withBest(chosen: readonly Candidate[], candidates: readonly Candidate[], most: number): Candidate[] {
+  const next = chosen.length < most ? bestOf(candidates, chosen) : null;
+  return next ? withBest([...chosen, next], candidates, most) : [...chosen];
+}
+
 /** First one of each kind, then what is most unlike all of them. */
-function chosenFrom(candidates: readonly Candidate[]): Candidate[] {
-  const chosen: Candidate[] = [];
-  for (const kind of VARIATION_KINDS) {
-    const best = bestOf(
-      candidates.filter((c) => c.of === kind),
-      chosen,
-    );
-    if (best) chosen.push(best);
-  }
-  while (chosen.length < MOST_PROPOSED) {
-    const next = bestOf(candidates, chosen);
-    if (!next) break;
-    chosen.push(next);
-  }
-  return chosen;
+function chosenAlone(candidates: readonly Candidate[], most: number): Candidate[] {
+  const ofEach = VARIATION_KINDS.reduce<Candidate[]>((chosen, kind) => {
+    const ofKind = candidates.filter((c) => c.of === kind);
+    return withBest(chosen, ofKind, chosen.length + 1);
+  }, []);
+  return withBest(ofEach, candidates, most);
 }
 
 /**
  * Up to twelve neighbours of a shot that are clean: none raises a finding or makes one worse. They are spread over hands,
- * head, gaze, legs, lens height, arc and crop, and come by how different the picture looks. Deterministic.
+ * head, gaze, legs, lens height, arc and crop, most of them one thing away, some of them two, and come by how different
+ * the picture looks. Deterministic.
  * @returns the share that is done, 0 to 1, step by step, and at the end the variations.
  */
 export function* vary(
@@ -133,16 +136,22 @@ export function* vary(
   const variants = VARIATION_KINDS.flatMap((of) =>
     VARIANTS[of]({ standIn, shot, held }).map((v): Variant => ({ ...v, of })),
   );
-  const candidates: Candidate[] = [];
-  for (const [i, variant] of variants.entries()) {
-    yield i / variants.length;
-    const sight = lookAt(standIn, variant.shot, ground);
-    if (!sight) continue;
-    const look = appearanceOf(sight);
-    const otherShare = apart({ of: variant.of, look }, before);
-    if (otherShare >= LEAST_APART && !harms(sight)) candidates.push({ ...variant, look, otherShare });
+  function* cleanOf(some: readonly Variant[], from: number, to: number): Generator<number, Candidate[]> {
+    const clean: Candidate[] = [];
+    for (const [i, variant] of some.entries()) {
+      yield from + ((to - from) * i) / some.length;
+      const sight = lookAt(standIn, variant.shot, ground);
+      if (!sight) continue;
+      const look = appearanceOf(sight);
+      const otherShare = apart({ of: variant.of, look }, before);
+      if (otherShare >= LEAST_APART && !harms(sight)) clean.push({ ...variant, look, otherShare });
+    }
+    return clean;
   }
-  return chosenFrom(candidates)
+  const alone = yield* cleanOf(variants, 0, ALONE_SHARE);
+  const few = chosenAlone(alone, MOST_ALONE);
+  const two = yield* cleanOf(ofTwo(shot, few), ALONE_SHARE, 1);
+  return withBest(withBest(few, two, MOST_PROPOSED), alone, MOST_PROPOSED)
     .map(({ look: _, ...variation }) => variation)
     .sort((a, b) => b.otherShare - a.otherShare);
 }
