@@ -14,6 +14,9 @@ interface SourceProps {
   takeHold: TakeHold;
 }
 
+/** A stand is taken hold of within so much of the drawing. */
+const STAND_HELD = 6;
+
 /** A stand down to the floor, or the way that the sky's light takes. */
 function Stand({ x, y, elevation, source }: { x: number; y: number; elevation: Elevation; source: Source }) {
   return isSky(source.kind) ? (
@@ -26,7 +29,10 @@ function Stand({ x, y, elevation, source }: { x: number; y: number; elevation: E
       strokeWidth={0.6}
     />
   ) : (
-    <line x1={x} x2={x} y1={y} y2={FLOOR_Y} stroke="currentColor" strokeWidth={0.4} />
+    <>
+      <line x1={x} x2={x} y1={y} y2={FLOOR_Y} stroke="currentColor" strokeWidth={0.4} />
+      <line x1={x} x2={x} y1={y} y2={FLOOR_Y} stroke="transparent" strokeWidth={STAND_HELD} />
+    </>
   );
 }
 
