@@ -15,7 +15,7 @@ export interface Variation extends Variant {
 /** So many are proposed, and so many of them of one thing alone while there are some of two. */
 const MOST_PROPOSED = 12;
 const MOST_ALONE = 9;
-/** Share of the search that looks at one thing alone (measured). */
+/** Share of the search that looks at one thing alone (from memory). */
 const ALONE_SHARE = 0.85;
 /** Two pictures that differ by less than this share of the figure are one picture (from memory). */
 const LEAST_APART = 0.02;

@@ -13,7 +13,7 @@ export interface FaceLight {
   noseHolds: Float32Array;
   /** From everything. */
   total: Float32Array;
-  /** Share of that lamp's light that hands, hat and others keep off the face, 0 to 1. */
+  /** Share of that lamp's light that arms, hands and others keep off the face, 0 to 1. */
   keptOffShare: number;
   /** Direction to that lamp in the head: to the sitter's left and up, degrees; 0 is straight ahead. */
   azimuthDeg: number;

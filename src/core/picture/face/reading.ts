@@ -18,7 +18,7 @@ export interface FaceReading {
   ratioStops: number;
   /** How far the eye sockets lie under the brightest tenth of the face, stops. */
   socketsStops: Record<'left' | 'right', number>;
-  /** Share of the light of the lamp that draws the face that hands, hat and others keep off it, 0 to 1. */
+  /** Share of the light of the lamp that draws the face that arms, hands and others keep off it, 0 to 1. */
   keptOffShare: number;
   /** Light on the half of the face that the lens sees wide against the narrow one, stops; null where it sees both alike. */
   wideOverNarrowStops: number | null;

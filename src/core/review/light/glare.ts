@@ -23,7 +23,10 @@ export const glare = {
       high: 0,
       full: 2,
       unit: 'glasses that mirror a lamp',
-      title: `The ${sources.map((s) => sourceWords(shot.light, s)).join(' and the ')} is seen in the glasses`,
+      title:
+        sources.length > 0
+          ? `The ${sources.map((s) => sourceWords(shot.light, s)).join(' and the ')} is seen in the glasses`
+          : 'No lamp is seen in the glasses',
       variables: [...light('heightM', 'arcDeg'), ...pose('chinDownDeg', 'headTurnLeftDeg')],
     };
     return [measured];

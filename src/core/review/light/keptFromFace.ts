@@ -1,6 +1,6 @@
 import { light, pose, type Rule } from '../rule';
 
-/** From here on a shadow that is not the face's own is seen as one, per cent of the key on the face (a study of made scenes). */
+/** From here on a shadow that is not the face's own is seen as one, per cent of the key on the face (poses of the house up to 2, arms before the lamp from 18). */
 const MOST_KEPT_PERCENT = 10;
 
 export const keptFromFace = {
@@ -11,7 +11,7 @@ export const keptFromFace = {
   grade: 'fault',
   // heads that are close shade each other, and are meant to
   isOfOneAlone: true,
-  reason: 'A hand, an arm or a hat between lamp and face throws a shadow that is not the face’s own.',
+  reason: 'A hand or an arm between lamp and face throws a shadow that is not the face’s own.',
   weight: 0.7,
   measure(sight) {
     return [
