@@ -17,6 +17,7 @@ const CORE = [
   'picture',
   'review',
   'adapt',
+  'cues',
   'sequence',
   'direct',
   'library',

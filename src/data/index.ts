@@ -50,6 +50,7 @@ export { erasePerson, mentionsOf, tracesOf, type Mention, type PersonTraces } fr
 export { dropSchool, keepSchool, ownSchools, restoreSchool } from './records/schools';
 export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
 export { keepPicture, keptPicture } from './store/pictures';
+export { keepWords, keptWords, type WayTo } from './store/words';
 export { isHeadKept, keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE } from './records/blank';
 export { placeDemo } from './demo/demo';

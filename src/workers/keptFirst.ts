@@ -1,6 +1,7 @@
 import type { BodyProfile, BodySurface } from '@/core/body';
+import type { Said } from '@/core/cues';
 import type { SoloShot } from '@/core/shot';
-import { database, isHeadKept, keptPicture, keptSurface } from '@/data';
+import { database, isHeadKept, keptPicture, keptSurface, keptWords, type WayTo } from '@/data';
 import type { PictureBytes } from './shotReport';
 import { studio } from './studioClient';
 import type { OnPiece } from './studio.worker';
@@ -24,6 +25,12 @@ export async function smallPicture(
 ): Promise<PictureBytes> {
   const kept = await keptPicture(database, { profile, shot, scale }).catch(() => undefined);
   return kept ?? studio('backstage').smallPicture(profile, shot, scale);
+}
+
+/** What is said on the way to a picture: kept, or worked out backstage. */
+export async function wordsTo(way: WayTo): Promise<Said> {
+  const kept = await keptWords(database, way).catch(() => undefined);
+  return kept ?? studio('backstage').words(way);
 }
 
 /** Has what blocks light on a sitter's head cast backstage, when nothing else is asked there, unless it is kept. */

@@ -27,6 +27,7 @@ import {
 } from '@/core/body';
 import type { Standard } from '@/core/brief';
 import { viewOf } from '@/core/camera';
+import { sentencesAfter, type Said } from '@/core/cues';
 import { placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
 import {
   createStandIn,
@@ -55,7 +56,7 @@ import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
 import { review, type Finding } from '@/core/review';
-import { database, keepPicture, stayClosed } from '@/data';
+import { database, keepPicture, keepWords, stayClosed, type WayTo } from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
@@ -222,6 +223,15 @@ const api = {
     // a store that cannot be used only costs time
     await keepPicture(database, { profile, shot, scale }, picture).catch(() => undefined);
     return transferred(picture);
+  },
+
+  /** What is said on the way to a picture; kept in the store. */
+  async words(way: WayTo): Promise<Said> {
+    const { profile, from, shot, notByItself } = way;
+    const said = await onSet(profile, shot, (standIn) => sentencesAfter(standIn, from, shot, notByItself));
+    // a store that cannot be used only costs time
+    await keepWords(database, way, said).catch(() => undefined);
+    return said;
   },
 
   /** The measuring picture with the step of exposure of each place in place of its colour. */

@@ -50,7 +50,7 @@ const LARGE = 'min-h-20 text-lg font-bold';
 
 /** The buttons under the thumb: back and on, frames and keepers. */
 export function Acts({ directing }: { directing: Directing }) {
-  const { cue, at, index, isLastTake, frameCount, keeperCount, isMirrored } = directing;
+  const { cue, cues, at, index, isLastTake, frameCount, keeperCount, isMirrored } = directing;
   const { back, mirror, skip, expose, next } = directing;
   useActKeys();
   return (
@@ -73,10 +73,10 @@ export function Acts({ directing }: { directing: Directing }) {
       <ActButton
         act="next"
         className={`${LARGE} bg-primary text-primary-content disabled:opacity-60`}
-        disabled={!cue && isLastTake}
+        disabled={!cues || (!cue && isLastTake)}
         onDo={next}
       >
-        {cue ? 'next cue' : 'next pose'}
+        {cue || !cues ? 'next cue' : 'next pose'}
       </ActButton>
     </footer>
   );

@@ -8,6 +8,8 @@ const setPlaceSchema = z.strictObject({
   takeId: z.string(),
   cue: z.int().min(0),
   checked: z.array(z.string()),
+  /** After how many directions of this take something did not come by itself, rising. */
+  notByItself: z.array(z.int().min(1)).optional(),
 });
 export type SetPlace = z.infer<typeof setPlaceSchema>;
 

@@ -1,22 +1,30 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import type { Said } from '@/core/cues';
 import { cuesOfShot, type Cue } from '@/core/direct';
 import { addFrame, database, type WholeSitting } from '@/data';
 import type { Frame } from '@/core/sitting';
 import { doNow } from '@/keeping';
 import { calledOf } from '@/ui/place/namesOf';
 import type { SetPlace } from './directPlace';
+import { useWords } from './useWords';
 
 /** A direction as it is said on set: with the names of those whom it is said to, where several are in the picture. */
 export interface SaidCue extends Cue {
   to: string | null;
 }
 
-function cuesFor({ takes, people }: WholeSitting, index: number): SaidCue[] {
+/** Directions of a take with the names of those whom they are said to and speak of. */
+function cuesFor(
+  { takes, people }: WholeSitting,
+  index: number,
+  words: ReadonlyMap<string, Said>,
+): SaidCue[] {
   const { shot } = takes[index]!;
   const names = (ids: readonly string[]) => calledOf(people.filter((p) => ids.includes(p.id)));
-  return cuesOfShot(takes[index - 1]?.shot, shot).map(({ personIds, whoId, ...cue }) => ({
+  const sentencesOf = (personId: string) => words.get(personId)?.sentences ?? [];
+  return cuesOfShot(takes[index - 1]?.shot, shot, sentencesOf).map(({ personIds, whoId, ...cue }) => ({
     ...cue,
     text: cue.text.replace('{who}', () => names([whoId ?? ''])),
     asShown: cue.asShown.replace('{who}', () => names([whoId ?? ''])),
@@ -38,6 +46,8 @@ function useFrames({ sitting, frames }: WholeSitting) {
   return { frames: [...frames, ...exposed.filter((f) => !stored.has(f.id))], expose };
 }
 
+const NONE: readonly number[] = [];
+
 /** Where one is on set, what is said there, and what moves one on. */
 export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place: SetPlace) => void) {
   const { takes } = whole;
@@ -48,21 +58,33 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     takes.findIndex((t) => t.id === place.takeId),
   );
   const take = takes[index]!;
-  const cues = useMemo(() => cuesFor(whole, index), [whole, index]);
-  const at = Math.min(place.cue, cues.length);
+  const notByItself = place.notByItself ?? NONE;
+  const { words, refused } = useWords(whole, index, notByItself);
+  const cues = useMemo(() => words && cuesFor(whole, index, words), [whole, index, words]);
+  // one is where one was while the words are still looked for
+  const at = cues ? Math.min(place.cue, cues.length) : place.cue;
   const own = frames.filter((f) => f.takeId === take.id);
 
   const move = (next: Partial<SetPlace>) => goOn({ ...place, takeId: take.id, cue: at, ...next });
   const goTo = (to: number) => {
     const next = takes[to];
-    if (next) move({ takeId: next.id, cue: 0, checked: [] });
+    if (next) move({ takeId: next.id, cue: 0, checked: [], notByItself: [] });
   };
   return {
     take,
     index,
     cues,
     at,
-    cue: cues[at],
+    /** The direction that is said now; undefined where the pose stands, or the words are not there yet. */
+    cue: cues?.[at],
+    /** Why there are no words, if there are none. */
+    refused,
+    /** What is other still and will not be said. */
+    left: words && take.shot.people.length === 1 ? [...words.values()].flatMap((said) => said.left) : [],
+    /** Whether it can be told that what should follow did not: of one person, once something was said. */
+    canMark: cues !== null && take.shot.people.length === 1 && at > (notByItself.at(-1) ?? 0),
+    /** What should have followed by itself did not: from here on it is said. */
+    markNotByItself: () => move({ notByItself: [...notByItself, at] }),
     isLastTake: index >= takes.length - 1,
     frameCount: own.length,
     keeperCount: own.filter((f) => f.keeper).length,
@@ -74,7 +96,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
       move({
         checked: place.checked.includes(id) ? place.checked.filter((c) => c !== id) : [...place.checked, id],
       }),
-    next: () => (at < cues.length ? move({ cue: at + 1 }) : goTo(index + 1)),
+    next: () => (!cues || at < cues.length ? move({ cue: at + 1 }) : goTo(index + 1)),
     back: () => (at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
     expose: (keeper: boolean) => expose(take.id, keeper),

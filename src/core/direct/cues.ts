@@ -1,30 +1,16 @@
+import { say, sayShown, sentenceFor, type Sentence } from '../cues';
 import {
-  contactPart,
-  contactSide,
-  differenceOf,
+  mirroredValue,
   settingChange,
   SETTINGS,
   type Change,
-  type Gaze,
   type MidlineId,
   type PairedName,
-  type Pose,
+  type SettingId,
   type Station,
 } from '../pose';
 import { otherSide, type Side } from '../units';
-import {
-  carriedPhrase,
-  contactPhrase,
-  expressionPhrase,
-  freePhrase,
-  GAZE_PHRASES,
-  HAND_PHRASES,
-  MIDLINE_PHRASES,
-  PAIRED_PHRASES,
-} from './phrases';
-
-/** Most words of a cue: what a sitter takes in at once (common practice: one short thing at a time). */
-export const MOST_WORDS = 14;
+import { MIDLINE_PHRASES, PAIRED_PHRASES } from './phrases';
 
 /** One spoken direction. */
 export interface Cue {
@@ -44,65 +30,34 @@ export function amount(steps: number): string {
   return steps <= 5 ? 'a good bit' : 'all the way';
 }
 
-function withSide(phrase: string, side: Side): string {
-  return phrase.replaceAll('{side}', side).replaceAll('{other}', otherSide(side));
+/** How one setting is said to change. */
+function settingText(id: SettingId, from: number, to: number): string {
+  const { side, step } = SETTINGS[id];
+  const by = settingChange(id, from, to);
+  const pair = side ? PAIRED_PHRASES[id.slice(side.length) as PairedName] : MIDLINE_PHRASES[id as MidlineId];
+  const phrase = pair[by > 0 ? 0 : 1];
+  const sided = side ? phrase.replaceAll('{side}', side).replaceAll('{other}', otherSide(side)) : phrase;
+  return `${sided}, ${amount(Math.abs(by) / step)}.`;
 }
 
-/** A sentence with left and right exchanged. */
-export function swapped(text: string): string {
-  return text.replace(/\b(left|right)\b/gi, (word) => {
-    const other = word.toLowerCase() === 'left' ? 'right' : 'left';
-    return word[0] === word[0]!.toUpperCase() ? other[0]!.toUpperCase() + other.slice(1) : other;
-  });
+/** What is said as a cue. */
+export function cueOf(sentence: Sentence): Cue {
+  const { station, side } = sentence;
+  return { station, side, text: say(sentence), asShown: sayShown(sentence) };
 }
 
-function textOf(change: Change): string {
-  switch (change.kind) {
-    case 'setting': {
-      const s = SETTINGS[change.id];
-      const pair = s.side
-        ? PAIRED_PHRASES[change.id.slice(s.side.length) as PairedName]
-        : MIDLINE_PHRASES[change.id as MidlineId];
-      const by = settingChange(change.id, change.from, change.to);
-      const grows = by > 0;
-      const phrase = pair[grows ? 0 : 1];
-      return `${s.side ? withSide(phrase, s.side) : phrase}, ${amount(Math.abs(by) / s.step)}.`;
-    }
-    case 'carried':
-      return `${carriedPhrase(change.to)}.`;
-    case 'contact': {
-      const side = contactSide(change) ?? 'left';
-      if (change.to) return `${withSide(contactPhrase(change.to), side)}.`;
-      return `${withSide(freePhrase(contactPart(change)), side)}.`;
-    }
-    case 'hand':
-      return `${withSide(HAND_PHRASES[change.to], change.side)}.`;
-    case 'expression':
-      return `${expressionPhrase(change.to)}.`;
-    case 'gaze':
-      return `${gazePhrase(change.to)}.`;
+/** The cue for one change by itself, as a mend asks for it; null for what nothing is said of. */
+export function cueFor(change: Change): Cue | null {
+  if (change.kind !== 'setting') {
+    const sentence = sentenceFor(change);
+    return sentence && cueOf(sentence);
   }
-}
-
-function gazePhrase(gaze: Gaze): string {
-  const phrase = GAZE_PHRASES[gaze.kind];
-  if (gaze.kind === 'person') return phrase.replace('{at}', gaze.at);
-  return gaze.kind === 'hand' ? withSide(phrase, gaze.side) : phrase;
-}
-
-function sideOf(change: Change): Side | null {
-  if (change.kind === 'setting') return SETTINGS[change.id].side;
-  if (change.kind === 'contact') return contactSide(change);
-  return change.kind === 'hand' ? change.side : null;
-}
-
-/** The cue for one change. */
-export function cueFor(change: Change): Cue {
-  const text = textOf(change);
-  return { station: change.station, side: sideOf(change), text, asShown: swapped(text) };
-}
-
-/** Cues that lead from one pose to another, floor up, one action each. */
-export function cuesBetween(from: Pose, to: Pose): Cue[] {
-  return differenceOf(from, to).map(cueFor);
+  const { id, from, to, station } = change;
+  const mirror = SETTINGS[id].mirror as SettingId;
+  return {
+    station,
+    side: SETTINGS[id].side,
+    text: settingText(id, from, to),
+    asShown: settingText(mirror, mirroredValue(id, from), mirroredValue(id, to)),
+  };
 }

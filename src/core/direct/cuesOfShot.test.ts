@@ -1,49 +1,84 @@
 import { describe, expect, it } from 'vitest';
-import { shotOf } from '../../../tests/support/people';
-import { HOUSE_POSES } from '../library';
+import { shotOf, standInOf } from '../../../tests/support/people';
+import { sentencesBetween, type Sentence } from '../cues';
 import { neutralPose, STATIONS, withSetting } from '../pose';
 import { shotOfOne, soloShot, withAnother, withSolo, type Shot } from '../shot';
-import { cuesBetween, cuesOfShot } from '.';
+import { cuesOfShot } from '.';
 
-const ONE = shotOfOne('runa', shotOf({ hipsTurnLeftDeg: 20, chinDownDeg: 6 }));
+const ONE = shotOfOne('runa', shotOf({ hipsTurnLeftDeg: 40, headTurnLeftDeg: -26 }));
+const TURNED = sentencesBetween(standInOf('average'), neutralPose('x'), soloShot(ONE)).sentences;
+const NOSE: Sentence = {
+  id: 'noseToHand',
+  station: 'head',
+  side: null,
+  keys: ['headTurnLeftDeg', 'chinDownDeg'],
+  tells: { settings: { headTurnLeftDeg: -10 } },
+  isDue: false,
+};
 /** Another with the same turn, and a look of their own. */
 function withJoss(): Shot {
   const two = withAnother(ONE, 'joss', neutralPose('x'));
-  const theirs = withSetting(
-    withSetting(soloShot(two, 'b').pose, 'hipsTurnLeftDeg', 20),
-    'headTurnLeftDeg',
-    -10,
+  return withSolo(
+    two,
+    { ...soloShot(two, 'b'), pose: withSetting(soloShot(two, 'b').pose, 'hipsTurnLeftDeg', 40) },
+    'b',
   );
-  return withSolo(two, { ...soloShot(two, 'b'), pose: theirs }, 'b');
 }
 
 describe('cues of a picture', () => {
-  it('are those between two poses where it is of one', () => {
-    for (const pose of Object.values(HOUSE_POSES).flat().slice(0, 12)) {
-      const shot = shotOfOne('runa', { ...shotOf(), pose });
-      const cues = cuesOfShot(ONE, shot);
-      expect(cues.map((c) => c.text)).toEqual(cuesBetween(soloShot(ONE).pose, pose).map((c) => c.text));
-      expect(cues.every((c) => c.personIds.join() === 'runa')).toBe(true);
-    }
+  it('are what is said to the one who is in it, in that order', () => {
+    const cues = cuesOfShot(undefined, ONE, () => [...TURNED, NOSE]);
+    expect(cues.map((c) => c.text)).toEqual(['Turn your whole body to my hand.', 'Nose to my hand.']);
+    expect(cues.every((c) => c.personIds.join() === 'runa' && c.whoId === null)).toBe(true);
   });
 
   it('go floor up through everybody, and are said once to both where they are the same', () => {
-    const cues = cuesOfShot(undefined, withJoss());
+    const cues = cuesOfShot(undefined, withJoss(), (id) => (id === 'runa' ? TURNED : [NOSE, ...TURNED]));
     expect(cues.map((c) => [c.station, c.personIds.join()])).toEqual([
       ['hips', 'runa,joss'],
-      ['head', 'runa'],
       ['head', 'joss'],
     ]);
     const at = cues.map((c) => STATIONS.indexOf(c.station));
     expect(at).toEqual([...at].sort((a, b) => a - b));
   });
 
-  it('begin from an easy stance with whoever comes in', () => {
-    const cues = cuesOfShot(ONE, withJoss());
-    expect(cues.map((c) => [c.text, c.personIds.join()])[0]).toEqual([
-      'Step to your left, one step.',
-      'runa',
+  it('begin with where everybody goes', () => {
+    const cues = cuesOfShot(ONE, withJoss(), () => TURNED);
+    expect(cues.map((c) => [c.text, c.personIds.join()])).toEqual([
+      ['Step to your left, one step.', 'runa'],
+      ['Turn your whole body to my hand.', 'runa,joss'],
     ]);
-    expect(cues.slice(1).map((c) => c.personIds.join())).toEqual(['joss', 'joss']);
+  });
+
+  it('know of whom they speak', () => {
+    const looks: Sentence = {
+      id: 'eyes:person',
+      station: 'gaze',
+      side: null,
+      keys: ['gaze'],
+      tells: { gaze: { kind: 'person', role: 'b', at: 'eyes' } },
+      isDue: true,
+    };
+    const hand: Sentence = {
+      id: 'laid',
+      station: 'arms',
+      side: 'left',
+      keys: ['left:hand'],
+      tells: {},
+      isDue: true,
+      contact: {
+        part: 'left:palm',
+        to: 'shoulder',
+        kind: 'rest',
+        pressure: 'light',
+        of: { role: 'b', side: 'right' },
+      },
+    };
+    const cues = cuesOfShot(undefined, withJoss(), (id) => (id === 'runa' ? [looks, hand] : []));
+    expect(cues.map((c) => [c.text, c.whoId])).toEqual([
+      ['Left hand on {who}’s right shoulder.', 'joss'],
+      ['Look at {who}.', 'joss'],
+    ]);
+    expect(cues[0]!.asShown).toBe('Right hand on {who}’s left shoulder.');
   });
 });

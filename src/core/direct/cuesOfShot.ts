@@ -1,7 +1,7 @@
-import { differenceOf, STATIONS } from '../pose';
-import { poseBefore } from '../sequence';
-import { soloShot, type Posed, type Shot } from '../shot';
-import { cueFor, type Cue } from './cues';
+import type { Sentence } from '../cues';
+import { STATIONS } from '../pose';
+import type { Shot } from '../shot';
+import { cueOf, type Cue } from './cues';
 import { markCues } from './markCues';
 
 /** A direction with those whom it is said to. */
@@ -24,20 +24,31 @@ function saidTogether(cues: readonly CueTo[]): CueTo[] {
   return together;
 }
 
-/** Directions of one of a picture's people; who is carried is not told to sit down. */
-function cuesOfOne(before: Shot | undefined, shot: Shot, { role, personId, mark }: Posed): CueTo[] {
-  return differenceOf(poseBefore(before, personId), soloShot(shot, role).pose)
-    .filter((change) => change.kind !== 'carried' || !mark?.carriedBy)
-    .map((change) => ({ ...cueFor(change), personIds: [personId], whoId: null }));
+/** Of whom a sentence speaks besides the one it is said to. */
+function whoIdIn(shot: Shot, { contact, tells }: Sentence): string | null {
+  const role = contact?.of?.role ?? (tells.gaze?.kind === 'person' ? tells.gaze.role : undefined);
+  return shot.people.find((p) => p.role === role)?.personId ?? null;
 }
 
 /**
  * Directions that lead from one picture to the next: everybody to their places, then floor up, at each station one
- * person after the other, and all at once where it is the same for them. Who was not in the picture before comes in from
- * an easy stance.
+ * person after the other, and all at once where it is the same for them.
+ * @param sentencesOf what is said to one of them, in spoken order.
  */
-export function cuesOfShot(before: Shot | undefined, shot: Shot): CueTo[] {
-  const all = shot.people.flatMap((person) => cuesOfOne(before, shot, person));
+export function cuesOfShot(
+  before: Shot | undefined,
+  shot: Shot,
+  sentencesOf: (personId: string) => readonly Sentence[],
+): CueTo[] {
+  const all = shot.people.flatMap(({ personId }) =>
+    sentencesOf(personId).map((sentence): CueTo => ({
+      ...cueOf(sentence),
+      personIds: [personId],
+      whoId: whoIdIn(shot, sentence),
+    })),
+  );
+  // what is said to one alone is in spoken order already
+  if (shot.people.length === 1) return all;
   const places = markCues(before, shot).map(({ personId, ...cue }): CueTo => ({
     ...cue,
     personIds: [personId],

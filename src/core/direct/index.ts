@@ -1,4 +1,4 @@
-export { cueFor, cuesBetween, type Cue } from './cues';
+export { cueFor, type Cue } from './cues';
 export { cuesOfShot, type CueTo } from './cuesOfShot';
 export { CHECKS, type CheckId } from './checklist';
 export { setSheet, type SetUp } from './setSheet';

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { shotOf } from '../../../tests/support/people';
+import { MOST_WORDS } from '../cues';
 import { ARRANGEMENTS, arranged } from '../library';
 import { neutralPose } from '../pose';
 import { usualCarry, type Mark } from '../scene';
 import { shotOfOne, withAnother, type Shot } from '../shot';
-import { cuesOfShot } from '.';
-import { MOST_WORDS } from './cues';
 import { markCues } from './markCues';
 
 const TWO = withAnother(shotOfOne('runa', shotOf()), 'pim', neutralPose('x'));
@@ -73,16 +72,6 @@ describe('who is carried', () => {
     expect(said(carried, on({}, { carriedBy: usualCarry('a', 'shoulders') }))).toEqual([
       'runa: Lift {who} onto your shoulders, with help.',
     ]);
-  });
-
-  it('is not told to sit down on the floor', () => {
-    const seated = {
-      ...carried,
-      people: carried.people.map((p, i) =>
-        i === 1 ? { ...p, pose: { ...p.pose, support: 'sit' as const } } : p,
-      ),
-    };
-    expect(cuesOfShot(on({}), seated).map((c) => c.text)).toEqual(['Lift {who} onto your left hip.']);
   });
 });
 

@@ -1,8 +1,8 @@
 import { SETTINGS } from '../pose';
-import { OWN_MARK, type Carry, type CarryPlace, type Mark } from '../scene';
+import { mirrorMark, OWN_MARK, type Carry, type CarryPlace, type Mark } from '../scene';
 import type { Posed, Shot } from '../shot';
-import { radians, turnBetweenDeg, type Side } from '../units';
-import { amount, swapped, type Cue } from './cues';
+import { otherSide, radians, turnBetweenDeg, type Side } from '../units';
+import { amount, type Cue } from './cues';
 
 /** A direction about where somebody stands: to whom it is said, and of whom `{who}` in it speaks. */
 export interface MarkCue extends Cue {
@@ -58,9 +58,9 @@ function boxWords({ levelM: from = 0 }: Mark, { levelM: to = 0 }: Mark): string 
   return to === 0 ? 'Step down from the box' : 'Step onto the other box';
 }
 
-function said(personId: string, words: string, whoId: string | null = null): MarkCue {
-  const text = `${words}.`;
-  return { station: 'feet', side: null, text, asShown: swapped(text), personId, whoId };
+/** The words of a direction for somebody, and those for whoever copies a mirror. */
+function said(personId: string, words: string, shown: string, whoId: string | null = null): MarkCue {
+  return { station: 'feet', side: null, text: `${words}.`, asShown: `${shown}.`, personId, whoId };
 }
 
 /** Somebody who is taken up or put down: it is said to whoever carries. */
@@ -74,8 +74,14 @@ function carryCues(
   if (isSame(from, to)) return [];
   const carrierId = idOf((to ?? from)!.role);
   if (!carrierId) return [];
-  const words = to ? LIFTED[to.on](to.side) : 'Put {who} down, gently';
-  return [said(carrierId, words, now.personId)];
+  const down = 'Put {who} down, gently';
+  if (!to) return [said(carrierId, down, down, now.personId)];
+  return [said(carrierId, LIFTED[to.on](to.side), LIFTED[to.on](otherSide(to.side)), now.personId)];
+}
+
+/** What brings one from a mark to another. */
+function wayWords(from: Mark, to: Mark, isClose: boolean): (string | null)[] {
+  return [isClose ? null : stepWords(from, to), turnWords(from, to), boxWords(from, to)];
 }
 
 /** Where one who stands goes: close to somebody, a step, a turn on the spot, a box. */
@@ -88,15 +94,17 @@ function standCues(
   if (mark.carriedBy) return [];
   const { near } = mark;
   const nearId = near && idOf(near.role);
-  const close =
-    nearId && was?.mark?.near?.role !== near.role
-      ? said(personId, `Come close to {who}${near.gapM <= TOUCHES_M ? ', so that you touch' : ''}`, nearId)
-      : null;
+  const isNew = nearId !== undefined && was?.mark?.near?.role !== near?.role;
+  const closeWords = `Come close to {who}${near && near.gapM <= TOUCHES_M ? ', so that you touch' : ''}`;
+  const close = isNew ? [said(personId, closeWords, closeWords, nearId)] : [];
   // who comes in from outside is shown the mark; who was carried is put down on it
-  if (!was || was.mark?.carriedBy) return close ? [close] : [];
+  if (!was || was.mark?.carriedBy) return close;
   const from = was.mark ?? OWN_MARK;
-  const words = [close ? null : stepWords(from, mark), turnWords(from, mark), boxWords(from, mark)];
-  return [...(close ? [close] : []), ...words.filter((w) => w !== null).map((w) => said(personId, w))];
+  const shown = wayWords(mirrorMark(from), mirrorMark(mark), isNew);
+  const way = wayWords(from, mark, isNew).flatMap((words, i) =>
+    words ? [said(personId, words, shown[i]!)] : [],
+  );
+  return [...close, ...way];
 }
 
 /** Directions that bring everybody of a picture to where they stand in it; from the picture before, where there is one. */

@@ -11,6 +11,7 @@ export {
   type LegMode,
 } from './carried';
 export {
+  mirroredValue,
   settingChange,
   SETTING_IDS,
   SETTINGS,
@@ -49,7 +50,7 @@ export {
   type Pose,
 } from './pose';
 export { settingApplies } from './applies';
-export { withHeld, withSideMirrored, withStation } from './stations';
+export { contactStation, withHeld, withSideMirrored, withStation } from './stations';
 export { differenceOf, type Change } from './difference';
 export {
   bodyTarget,
@@ -64,7 +65,9 @@ export {
   ownTarget,
   targetWords,
   type Contact,
+  mirrorContact,
   type ContactLimb,
+  type ContactPart,
   type ContactTarget,
   type HandRegion,
   type HeadPart,

@@ -122,7 +122,7 @@ function keysOf(records: Partial<Pick<PersonTraces, 'sittings' | 'takes' | 'fram
 
 /**
  * Erases a person and everything that refers to them: sittings of nobody else with their poses and frames, places in
- * groups and in pictures of several, remembered places, and all built surfaces and small pictures. It cannot be undone.
+ * groups and in pictures of several, remembered places, and all built surfaces, small pictures and words. It cannot be undone.
  * @param isNameToo whether the name is also taken out where it stands typed in what belongs to others.
  */
 export async function erasePerson(
@@ -140,6 +140,7 @@ export async function erasePerson(
     db.surfaces,
     db.heads,
     db.pictures,
+    db.words,
     db.setAside,
     db.lineages,
     db.poses,
@@ -171,6 +172,7 @@ export async function erasePerson(
     await db.surfaces.clear();
     await db.heads.clear();
     await db.pictures.clear();
+    await db.words.clear();
     return traces;
   });
 }

@@ -11,13 +11,14 @@ import type {
   StoredLineage,
   StoredPicture,
   StoredSurface,
+  StoredWords,
 } from './kept';
 import { bringUpToDate } from './upgrades';
 
 /** The newest form of the store; it grows with every change below. */
-const STORE_VERSION = 11;
+const STORE_VERSION = 12;
 
-/** The browser's store. Only what a person said is kept here; surfaces, heads and small pictures are kept for speed and can go. */
+/** The browser's store. Only what a person said is kept here; surfaces, heads, small pictures and words are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
   sitters!: EntityTable<Sitter, 'id'>;
   sittings!: EntityTable<Sitting, 'id'>;
@@ -30,6 +31,7 @@ export class GilvoDatabase extends Dexie {
   surfaces!: EntityTable<StoredSurface, 'key'>;
   heads!: EntityTable<StoredHead, 'key'>;
   pictures!: EntityTable<StoredPicture, 'key'>;
+  words!: EntityTable<StoredWords, 'key'>;
   kits!: EntityTable<Kit, 'id'>;
   rooms!: EntityTable<Room, 'name'>;
   setAside!: EntityTable<SetAside, 'key'>;
@@ -53,7 +55,8 @@ export class GilvoDatabase extends Dexie {
     this.version(8).stores({ setAside: 'key', lineages: 'key', poses: 'id, name, keptAt' });
     this.version(9).stores({ pictures: 'key, usedAt' });
     this.version(10).stores({ sittings: 'id, *personIds, startsAt' }).upgrade(bringUpToDate);
-    this.version(STORE_VERSION).stores({ schools: 'id, name' });
+    this.version(11).stores({ schools: 'id, name' });
+    this.version(STORE_VERSION).stores({ words: 'key, usedAt' });
   }
 }
 

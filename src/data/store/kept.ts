@@ -1,5 +1,6 @@
 import type { BodySurface, Found } from '@/core/body';
 import type { OwnSchool } from '@/core/brief';
+import type { Said } from '@/core/cues';
 import type { Group, Sitter } from '@/core/people';
 import type { HeadTable } from '@/core/picture';
 import type { Room } from '@/core/scene';
@@ -31,6 +32,13 @@ export interface StoredHead {
 export interface StoredPicture {
   key: string;
   picture: { width: number; height: number; bytes: Uint8ClampedArray<ArrayBuffer> };
+  usedAt: number;
+}
+
+/** What is said on the way to a picture, kept so that it need not be worked out again. */
+export interface StoredWords {
+  key: string;
+  said: Said;
   usedAt: number;
 }
 

@@ -40,7 +40,7 @@ export function useMend(shot: SoloShot, profile: BodyProfile, standard: Standard
     if (result.kind === 'stuck') return { findingId, text: STUCK_WORDS[result.why], kind: 'stuck' };
     const words = result.changes.map(changeWords).join('; ');
     if (!apply) {
-      const said = differenceOf(before.pose, result.shot.pose).map((c) => cueFor(c).text);
+      const said = differenceOf(before.pose, result.shot.pose).flatMap((c) => cueFor(c)?.text ?? []);
       return { findingId, text: said.join(' ') || `${words}.`, kind: 'cue' };
     }
     if (usePoseStore.getState().take !== take) return null;

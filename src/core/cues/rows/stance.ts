@@ -1,0 +1,131 @@
+import isSame from 'fast-deep-equal';
+import { isOnSeat, legModes, settingOf, sideLainOn, type Pose } from '../../pose';
+import { otherSide, turnBetweenDeg, type Side } from '../../units';
+import type { Facing, Sentence } from '../sentence';
+import type { CrossId, Depth, StanceId } from './ids';
+import type { Between } from './between';
+
+/** How deep one sits, share of the seat. */
+const DEPTHS: Record<Depth, number> = { edge: 0.08, forward: 0.3, middle: 0.5, deep: 0.82 };
+
+/** A body that faces within this of where it is sent is not sent there again, degrees (own estimate). */
+const FACES_DEG = 9;
+
+function depthOf(share: number): Depth {
+  const names = Object.keys(DEPTHS) as Depth[];
+  return names.reduce((best, d) => (Math.abs(DEPTHS[d] - share) < Math.abs(DEPTHS[best] - share) ? d : best));
+}
+
+/** Which way somebody faces who has just been seated, or set on a place, degrees to the left. */
+export function guidedTurnDeg({ support, objects }: Pose, lensDeg: number): number {
+  const [seat] = objects ?? [];
+  if (!seat || !(isOnSeat(support) || support === 'lean')) return lensDeg;
+  // astride one faces the backrest; leaning, wherever one came from
+  if (support === 'lean') return lensDeg;
+  return support === 'astride' ? turnBetweenDeg(180, seat.turnLeftDeg) : seat.turnLeftDeg;
+}
+
+function floorLegs(pose: Pose): { id: StanceId; side: Side | null } {
+  const { left, right } = legModes(pose);
+  if (left === 'stands' && right === 'stands') return { id: 'floor:kneesUp', side: null };
+  if (left === 'stands' && right === 'lies') return { id: 'floor:oneKneeUp', side: 'left' };
+  if (right === 'stands' && left === 'lies') return { id: 'floor:oneKneeUp', side: 'right' };
+  if (left === 'lies' && right === 'lies') {
+    const side = settingOf(pose, 'leftKneeInDeg') < settingOf(pose, 'rightKneeInDeg') ? 'left' : 'right';
+    return { id: 'floor:folded', side };
+  }
+  return { id: 'floor:other', side: null };
+}
+
+function stanceOf(pose: Pose): { id: StanceId; side: Side | null } {
+  const { support } = pose;
+  const modes = legModes(pose);
+  switch (support) {
+    case 'sit':
+    case 'astride':
+      return { id: `${support}:${depthOf(settingOf(pose, 'seatDepthShare'))}`, side: null };
+    case 'reclineLeft':
+    case 'reclineRight':
+      return { id: 'onSide', side: sideLainOn(support) };
+    case 'perch':
+      return { id: 'perch', side: null };
+    case 'floor':
+      return floorLegs(pose);
+    case 'kneel': {
+      const down = modes.left === 'kneels' ? 'left' : 'right';
+      return modes[otherSide(down)] === 'kneels'
+        ? { id: 'stance:kneel', side: null }
+        : { id: 'kneel:one', side: down };
+    }
+    default:
+      return { id: `stance:${support}`, side: null };
+  }
+}
+
+/** What carries a body, and what its legs do on it. */
+function carriedAs(pose: Pose): unknown {
+  const { support, objects = [], on = 'floor' } = pose;
+  return [support, objects, on, legModes(pose)];
+}
+
+/** What a stance is made of besides its settings. */
+function wholeOf({ support, objects, on, legs, crossed }: Pose): NonNullable<Sentence['tells']['whole']> {
+  return { support, objects, on, legs, crossed };
+}
+
+/** Where the body is sent with the first sentence; undefined where the seat sends it, or the lens draws it. */
+function facingOf(to: Pose, lensDeg: number): Facing | undefined {
+  const turn = settingOf(to, 'hipsTurnLeftDeg');
+  if (Math.abs(turnBetweenDeg(guidedTurnDeg(to, lensDeg), turn)) <= FACES_DEG) return undefined;
+  return Math.abs(turnBetweenDeg(lensDeg, turn)) <= FACES_DEG ? 'me' : 'hand';
+}
+
+/** Settings that the words of a first sentence name. */
+function namedBy(to: Pose, facing: Facing | undefined): Pose['settings'] {
+  const named: Pose['settings'] = {};
+  if (to.support === 'sit' || to.support === 'astride')
+    named.seatDepthShare = DEPTHS[depthOf(settingOf(to, 'seatDepthShare'))];
+  if (facing) named.hipsTurnLeftDeg = settingOf(to, 'hipsTurnLeftDeg');
+  return named;
+}
+
+/** The sentence that brings a body on to what carries it. */
+export function stance(to: Pose, lensDeg: number): Sentence {
+  const facing = facingOf(to, lensDeg);
+  const settings = namedBy(to, facing);
+  return {
+    ...stanceOf(to),
+    station: 'feet',
+    keys: ['stance', ...Object.keys(settings)],
+    tells: { whole: wholeOf(to), settings },
+    isDue: true,
+    ...(facing && { facing }),
+  };
+}
+
+/** Legs crossed, or uncrossed. */
+function crossing({ from, to }: Between): Sentence[] {
+  const hasMoved = !isSame(carriedAs(from), carriedAs(to));
+  const before = hasMoved ? undefined : from.crossed;
+  const { crossed } = to;
+  if (isSame(before, crossed)) return [];
+  const id: CrossId = crossed ? `cross:${crossed.how}` : 'uncross';
+  return [
+    {
+      id,
+      station: 'feet',
+      side: crossed?.over ?? null,
+      keys: ['cross'],
+      tells: { whole: { crossed } },
+      isDue: true,
+    },
+  ];
+}
+
+/** What carries the body: due wherever it is another than before. */
+export function stanceSentences(between: Between): Sentence[] {
+  const { from, to, lensDeg } = between;
+  // on to another support, or legs into another order: the one sentence that comes before all others
+  const first = isSame(carriedAs(from), carriedAs(to)) ? [] : [stance(to, lensDeg)];
+  return [...first, ...crossing(between)];
+}
