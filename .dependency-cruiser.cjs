@@ -21,6 +21,7 @@ const CORE = [
   'sequence',
   'direct',
   'library',
+  'compose',
   'group',
   'combinations',
   'sitting',

@@ -27,10 +27,20 @@ export async function smallPicture(
   return kept ?? studio('backstage').smallPicture(profile, shot, scale);
 }
 
+/** Ways whose words are being looked for: a run and its next picture ask for the same. */
+const asked = new Map<string, Promise<Said>>();
+
 /** What is said on the way to a picture: kept, or worked out backstage. */
-export async function wordsTo(way: WayTo): Promise<Said> {
-  const kept = await keptWords(database, way).catch(() => undefined);
-  return kept ?? studio('backstage').words(way);
+export function wordsTo(way: WayTo): Promise<Said> {
+  const key = JSON.stringify(way);
+  const known = asked.get(key);
+  if (known) return known;
+  const words = keptWords(database, way)
+    .catch(() => undefined)
+    .then((kept) => kept ?? studio('backstage').words(way))
+    .finally(() => asked.delete(key));
+  asked.set(key, words);
+  return words;
 }
 
 /** Has what blocks light on a sitter's head cast backstage, when nothing else is asked there, unless it is kept. */

@@ -27,6 +27,7 @@ import {
 } from '@/core/body';
 import type { Standard } from '@/core/brief';
 import { viewOf } from '@/core/camera';
+import { framedAsPlanned, type Planned } from '@/core/compose';
 import { sentencesAfter, type Said } from '@/core/cues';
 import { placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
 import {
@@ -340,6 +341,17 @@ const api = {
     lenses: Lens[],
   ): Promise<CameraProposal | null> {
     return onSet(profile, shot, (standIn) => cameraFor(standIn, shot, goal, framing, room, lenses));
+  },
+
+  /** A planned picture of a sitter as it is taken in a room. */
+  framedAsPlanned(
+    profile: BodyProfile,
+    start: SoloShot,
+    planned: Planned,
+    room: Room,
+    lenses: Lens[],
+  ): Promise<SoloShot> {
+    return onSet(profile, start, (standIn) => framedAsPlanned(standIn, start, planned, room, lenses));
   },
 
   /** A place of the key that draws a wanted pattern; null when the room has none. */

@@ -93,7 +93,7 @@ describe('a store that refuses', () => {
   });
 
   it.each([
-    ['/', 'The new sitting', () => gilvo.press('New sitting')],
+    ['/new', 'The new sitting', () => gilvo.press('Start with one pose')],
     ['/run?sitting=demo-yearbook', 'The removal', () => gilvo.click('button[aria-label^="Remove"]')],
     [
       '/people',

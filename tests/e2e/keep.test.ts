@@ -259,6 +259,9 @@ it('a new sitting starts with a sitter and a quiet pose', async () => {
   await gilvo.open('/');
   await gilvo.one('article');
   await gilvo.press('New sitting');
+  await gilvo.press('Start with one pose');
+  await gilvo.until('location.pathname === "/pose"', 'it did not begin');
+  await gilvo.open('/');
   await gilvo.until(
     '[...document.querySelectorAll("article h2")].some((h) => h.textContent === "New sitting")',
     'no new sitting',

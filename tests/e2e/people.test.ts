@@ -165,6 +165,9 @@ describe('from an empty start', () => {
   it('a sitting is begun, and its look is briefed', async () => {
     await record(id, 'Who');
     await gilvo.press('New sitting');
+    await gilvo.press('Start with one pose');
+    await gilvo.until('location.pathname === "/pose"', 'it did not begin');
+    await gilvo.press('Brief');
     await gilvo.one('tr[data-target]');
     const sittingId = await gilvo.driver.executeScript<string>(
       'return new URL(location.href).searchParams.get("sitting")',

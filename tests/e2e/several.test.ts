@@ -31,11 +31,20 @@ it('a sitting is begun with all of a group', async () => {
   await gilvo.open(`/people?person=${JOSS}`);
   await gilvo.press('Belongs to');
   await gilvo.press('New sitting with all', '//section[@aria-label="Ines and Joss"]');
-  await gilvo.one('section[aria-label="People of the sitting"]');
+  await gilvo.press('Start with one pose');
+  await gilvo.until('location.pathname === "/pose"', 'it did not begin');
   sittingId = await gilvo.driver.executeScript<string>(
     'return new URLSearchParams(location.search).get("sitting")',
   );
   expect((await sitting()).personIds).toEqual([INES, JOSS]);
+  expect(await whose()).toEqual([[INES, JOSS].join()]);
+  // what follows begins with a picture of one of them
+  await gilvo.saved();
+  const [take] = (await takes()) as [Take];
+  const [{ mark: _, ...ines }] = take.shot.people as [Take['shot']['people'][number]];
+  await gilvo.putBehind('takes', { ...take, shot: { ...take.shot, people: [ines] } });
+  await gilvo.open(`/brief?sitting=${sittingId}`);
+  await gilvo.one('section[aria-label="People of the sitting"]');
   expect(await gilvo.violations()).toEqual([]);
 });
 

@@ -1,8 +1,7 @@
 'use client';
 
 import { Upload } from 'lucide-react';
-import { database, startSitting } from '@/data';
-import { doNow } from '@/keeping';
+import Link from 'next/link';
 import { FileButton } from '@/ui/fields/FileButton';
 import { Header } from '@/ui/place/Header';
 import { useStoreReady } from '@/ui/place/useSitting';
@@ -29,13 +28,9 @@ function DeskTop({ onFile }: DeskTopProps) {
     <div className="mb-6 flex flex-wrap items-center justify-between gap-3">
       <h1 className="text-2xl">Desk</h1>
       <div className="flex items-center gap-1">
-        <button
-          type="button"
-          className="link-act px-3 py-2"
-          onClick={() => doNow('newSitting', () => startSitting(database, new Date()))}
-        >
+        <Link className="act px-4 py-2" href="/new">
           New sitting
-        </button>
+        </Link>
         <FileButton
           className="link-act flex items-center gap-1.5 px-3 py-2"
           accept=".json,.gilvo,application/json"

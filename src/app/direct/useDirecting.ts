@@ -8,7 +8,7 @@ import type { Frame } from '@/core/sitting';
 import { doNow } from '@/keeping';
 import { calledOf } from '@/ui/place/namesOf';
 import type { SetPlace } from './directPlace';
-import { useWords } from './useWords';
+import { useWords } from '@/take/useWords';
 
 /** A direction as it is said on set: with the names of those whom it is said to, where several are in the picture. */
 export interface SaidCue extends Cue {

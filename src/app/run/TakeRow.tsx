@@ -10,9 +10,27 @@ import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
+import { useWords } from '@/take/useWords';
+
+/** Nothing was told that did not come by itself: it is a plan. */
+const NONE: readonly number[] = [];
+
+/** How many sentences lead here, once they are found; they are kept, so that on set they are there at once. */
+function SentencesLine({ whole, index }: { whole: WholeSitting; index: number }) {
+  const { words } = useWords(whole, index, NONE);
+  if (!words) return null;
+  const count = [...words.values()].reduce((sum, { sentences }) => sum + sentences.length, 0);
+  return `${count} ${count === 1 ? 'sentence' : 'sentences'}, `;
+}
+
+interface ChangeLineProps {
+  whole: WholeSitting;
+  before: Take | undefined;
+  take: Take;
+}
 
 /** What it costs to come here from the pose before. */
-function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) {
+function ChangeLine({ whole, before, take }: ChangeLineProps) {
   const cost = before && changeCost(before.shot, take.shot);
   return (
     <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
@@ -22,8 +40,8 @@ function ChangeLine({ before, take }: { before: Take | undefined; take: Take }) 
           <strong>{Math.round(cost.totalS)} s</strong>
           <span className="quiet">
             {cost.arrivals > 0 && 'somebody else comes, '}
-            {cost.cues} {cost.cues === 1 ? 'cue' : 'cues'}
-            {cost.gear.length ? `, ${cost.gear.join(', ')}` : ', same lens and light'}
+            <SentencesLine whole={whole} index={whole.takes.indexOf(take)} />
+            {cost.gear.length ? cost.gear.join(', ') : 'same lens and light'}
           </span>
         </>
       ) : (
@@ -72,7 +90,7 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
   const moved = transform ? `translate3d(0, ${Math.round(transform.y)}px, 0)` : undefined;
   return (
     <li ref={setNodeRef} data-take={take.id} className="bg-base-100" style={{ transform: moved, transition }}>
-      <ChangeLine before={before} take={take} />
+      <ChangeLine whole={whole} before={before} take={take} />
       <div className="rule-t flex items-center gap-4 py-2">
         <button
           type="button"

@@ -12,7 +12,15 @@ import { TABLE_POSES } from './table';
 export { ARRANGEMENTS, arranged, suiting, type Arrangement, type ArrangedPerson } from './pairs';
 export { IN_A_ROW, type RowCarriage } from './inARow';
 export { STANDING_POSES } from './standing';
-export { fit, fitInstead, type Adaptation, type Fitted, type FitWishes, type InsteadWhy } from './fit';
+export {
+  fit,
+  fitInstead,
+  ruledOutBy,
+  type Adaptation,
+  type Fitted,
+  type FitWishes,
+  type InsteadWhy,
+} from './fit';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
 
@@ -28,3 +36,8 @@ export const HOUSE_POSES: Readonly<Record<string, readonly Pose[]>> = {
   moving: MOVING_POSES,
   'other supports': OTHER_SUPPORT_POSES,
 };
+
+/** Whether a pose of the house is made for head and shoulders: what the legs do in it is nobody's concern. */
+export function isForCloseFrame(pose: Pose): boolean {
+  return PORTRAIT_POSES.includes(pose);
+}

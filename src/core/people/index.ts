@@ -8,7 +8,7 @@ export {
   type ConsentAbout,
   type ConsentAnswer,
 } from './consent';
-export { findSitters, SITTER_ORDERS, tagsOf, type SitterOrder, type SitterQuery } from './find';
+export { findSitters, plainText, SITTER_ORDERS, tagsOf, type SitterOrder, type SitterQuery } from './find';
 export {
   exportLines,
   guessMapping,

@@ -35,7 +35,7 @@ export {
   type Mark,
   type MarkNumber,
 } from './mark';
-export { fallsThrough, groundOf, openingsOf, roomSchema, type Opening, type Room } from './room';
+export { fallsThrough, groundOf, openingsOf, roomSchema, usualRoom, type Opening, type Room } from './room';
 export { sunAt, sunFor, sunPath, sunTimes, type Site, type Sun, type SunLight } from './sun';
 export { SUPPORT_PLACES, type Patch, type SupportPlace } from './support';
 export {

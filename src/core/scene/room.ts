@@ -101,6 +101,21 @@ export const roomSchema = z
   });
 export type Room = z.infer<typeof roomSchema>;
 
+/** A background is left alone by the light on the sitter from here on, metres (rule of thumb). */
+const FROM_BACK_M = 2;
+
+/** A room of which two lengths are known: the mark in the middle, away from the back wall, a door near the front. */
+export function usualRoom(name: string, widthM: number, depthM: number): Room {
+  return {
+    name,
+    widthM,
+    depthM,
+    markToBackM: Math.min(FROM_BACK_M, depthM / 4),
+    markToLeftM: widthM / 2,
+    door: { wall: 'right', words: 'door', fromM: 0.75 * depthM, toM: 0.875 * depthM },
+  };
+}
+
 /** What lies behind and under the sitter in a room. */
 export function groundOf(room: Room): Ground {
   const { markToBackM, backdrop, wallTone = 'grey', floorTone = 'grey', furniture = [] } = room;

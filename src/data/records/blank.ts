@@ -1,6 +1,7 @@
 import { EMPTY_LOOK } from '@/core/brief';
 import { FIRST_LOOK_ID, type Sitting, type Take } from '@/core/sitting';
 import { EMPTY_SITTER, type Sitter } from '@/core/people';
+import { usualRoom } from '@/core/scene';
 import type { SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
 
@@ -37,14 +38,7 @@ export const NEW_SITTING: Omit<Sitting, 'id' | 'personIds' | 'startsAt'> = {
   minutes: 30,
   comes: '',
   looks: [{ ...EMPTY_LOOK, id: FIRST_LOOK_ID }],
-  room: {
-    name: 'Studio',
-    widthM: 4,
-    depthM: 8,
-    markToBackM: 2,
-    markToLeftM: 2,
-    door: { wall: 'right', words: 'door', fromM: 6, toM: 7 },
-  },
+  room: usualRoom('Studio', 4, 8),
 };
 
 /** The picture of a new pose. */

@@ -16,10 +16,15 @@ export async function allGroups(db: GilvoDatabase): Promise<Group[]> {
   return sound(db, 'groups', await db.groups.toArray());
 }
 
-/** Adds a person of average measures under a name. Returns the record. */
-export async function addPerson(db: GilvoDatabase, name: string): Promise<Sitter> {
+/** Adds a person under a name, of average measures but for those that are known. Returns the record. */
+export async function addPerson(
+  db: GilvoDatabase,
+  name: string,
+  measures: Partial<Sitter['profile']> = {},
+): Promise<Sitter> {
   const sitter = sitterSchema.parse({
     ...NEW_SITTER,
+    profile: { ...NEW_SITTER.profile, ...measures },
     id: crypto.randomUUID(),
     name,
     addressAs: name.trim().split(/\s+/)[0],

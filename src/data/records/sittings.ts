@@ -2,7 +2,9 @@ import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { sitterSchema, type Sitter } from '@/core/people';
 import { dressedFor, lookOf } from '@/core/brief';
-import { amongOthers, firstRole, personOf, shotOfOne, type SoloShot } from '@/core/shot';
+import type { Message } from '@/core/pose';
+import type { Room } from '@/core/scene';
+import { amongOthers, firstRole, personOf, shotOfOne, type Shot, type SoloShot } from '@/core/shot';
 import type { GilvoDatabase } from '../store/database';
 import { NEW_SHOT, NEW_SITTER, NEW_SITTING, NEW_TAKE } from './blank';
 import { sound, soundOne } from '../store/sound';
@@ -174,37 +176,66 @@ export async function addFrame(db: GilvoDatabase, frame: Frame): Promise<void> {
   await db.frames.add(frameSchema.parse(frame));
 }
 
+/** What is said of a sitting when it is begun; what is not is as usual. */
+export interface Begun {
+  message?: Message | null;
+  room?: Room;
+  minutes?: number;
+  /** The pictures of its run with its people, in their order; without them it begins with one quiet pose. */
+  shots?(personIds: readonly string[]): readonly Shot[];
+}
+
+/** A pose takes no longer than that: its picture is of another by then, minutes. */
+const MOST_TAKE_MINUTES = 30;
+
+/** The run of a new sitting: its minutes are shared out among its pictures. */
+function firstTakes(sittingId: string, shots: readonly Shot[], minutes: number): Take[] {
+  const share = Math.floor((2 * minutes) / shots.length) / 2;
+  const each = shots.length > 1 ? Math.min(MOST_TAKE_MINUTES, share) : NEW_TAKE.minutes;
+  return shots.map((shot, position) =>
+    takeSchema.parse({
+      ...NEW_TAKE,
+      id: position === 0 ? `take-${sittingId}` : crypto.randomUUID(),
+      sittingId,
+      position,
+      minutes: each,
+      shot,
+    }),
+  );
+}
+
+/** A sitting with nothing taken yet. */
+function newSitting(id: string, personIds: string[], now: Date, begun: Begun): Sitting {
+  const { message = null, room = NEW_SITTING.room, minutes = NEW_SITTING.minutes } = begun;
+  const looks = NEW_SITTING.looks.map((look) => ({ ...look, message, minutes }));
+  const said = { ...NEW_SITTING, room, place: room.name, minutes, looks };
+  return sittingSchema.parse({ ...said, id, personIds, startsAt: now.toISOString() });
+}
+
 /**
- * Starts a sitting with one quiet pose for the first of its people; where nobody is named, for a new one of average
+ * Begins a sitting with people of the store, or, where none is named, with a new record of somebody of average
  * measures. Returns its id.
- * @throws RangeError when one of them is not in the store.
+ * @throws RangeError when one of them is not in the store; ZodError naming field, value and range. Nothing is written
+ * then.
  */
 export async function startSitting(
   db: GilvoDatabase,
   now: Date,
   people: readonly string[] = [],
+  begun: Begun = {},
 ): Promise<string> {
   const id = crypto.randomUUID();
   const personIds = people.length > 0 ? [...people] : [`sitter-${id}`];
+  const sitting = newSitting(id, personIds, now, begun);
+  const shots = begun.shots?.(personIds) ?? [shotOfOne(personIds[0]!, NEW_SHOT)];
+  const takes = firstTakes(id, shots, sitting.minutes);
   await db.transaction('rw', db.sitters, db.sittings, db.takes, async () => {
     if (people.length === 0) await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: personIds[0] }));
     const there = await db.sitters.bulkGet(personIds);
     const missing = personIds.find((_, i) => !there[i]);
     if (missing) throw new RangeError(`person ${missing} is not in the store`);
-    await db.sittings.add(
-      sittingSchema.parse({
-        ...NEW_SITTING,
-        id,
-        personIds,
-        startsAt: now.toISOString(),
-      }),
-    );
-    await addTake(db, {
-      ...NEW_TAKE,
-      id: `take-${id}`,
-      sittingId: id,
-      shot: shotOfOne(personIds[0]!, NEW_SHOT),
-    });
+    await db.sittings.add(sitting);
+    await db.takes.bulkAdd(takes);
   });
   return id;
 }

@@ -1,9 +1,8 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { GROUP_KINDS, type Group, type GroupKind, type Sitter } from '@/core/people';
-import { database, removeGroup, saveGroup, startSitting } from '@/data';
+import { database, removeGroup, saveGroup } from '@/data';
 import { doNow } from '@/keeping';
 import { AddChoice } from '@/ui/fields/AddChoice';
 import { SelectField } from '@/ui/fields/SelectField';
@@ -66,7 +65,6 @@ interface BelongingPartProps {
 
 /** Families, couples and crews that the person belongs to. */
 export function BelongingPart({ sitter, people, groups }: BelongingPartProps) {
-  const router = useRouter();
   const [removed, setRemoved] = useState<Group | null>(null);
   const mine = groups.filter((g) => g.members.some((m) => m.sitterId === sitter.id));
   const others = groups.filter((g) => !mine.includes(g));
@@ -74,10 +72,6 @@ export function BelongingPart({ sitter, people, groups }: BelongingPartProps) {
   const save = (group: Group) => doNow('group', () => saveGroup(database, group));
   const dissolve = (id: string) =>
     doNow('group', () => removeGroup(database, id), { done: (gone) => gone && setRemoved(gone) });
-  const beginWith = (personIds: string[]) =>
-    doNow('newSitting', () => startSitting(database, new Date(), personIds), {
-      done: (id) => router.push(`/brief?sitting=${id}`),
-    });
   const join = (id: string) => {
     const group = others.find((g) => g.id === id);
     if (group) save({ ...group, members: [...group.members, asMember] });
@@ -93,7 +87,6 @@ export function BelongingPart({ sitter, people, groups }: BelongingPartProps) {
           people={people}
           onMembers={(members) => save({ ...group, members })}
           onDissolve={() => dissolve(group.id)}
-          onSitting={beginWith}
         />
       ))}
       {removed && (

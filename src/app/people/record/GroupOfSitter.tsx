@@ -49,12 +49,11 @@ interface GroupProps {
   onMembers(members: Member[]): void;
   onDissolve(): void;
   /** Begins a sitting with people, by their ids. */
-  onSitting(personIds: string[]): void;
 }
 
 /** One group: who is in it, in which role. */
 export function GroupOfSitter(props: GroupProps) {
-  const { group, sitter, people, onMembers, onDissolve, onSitting } = props;
+  const { group, sitter, people, onMembers, onDissolve } = props;
   const { members } = group;
   const nameOf = (id: string) => people.find((p) => p.id === id)?.name ?? 'somebody';
   const isIn = (id: string) => members.some((m) => m.sitterId === id);
@@ -70,9 +69,9 @@ export function GroupOfSitter(props: GroupProps) {
         </h3>
         <div className="flex shrink-0 gap-1">
           {here.length > 1 && (
-            <button type="button" className="link-act" onClick={() => onSitting(here)}>
+            <Link className="link-act" href={`/new?who=${here.join(',')}`}>
               New sitting with all
-            </button>
+            </Link>
           )}
           <button type="button" className="link-act" onClick={onDissolve}>
             Dissolve

@@ -1,10 +1,8 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
+import Link from 'next/link';
 import { useFormContext } from 'react-hook-form';
 import { stillOpen, type Sitter } from '@/core/people';
-import { database, startSitting } from '@/data';
-import { doNow } from '@/keeping';
 import { recordKeeper } from './recordKeeper';
 import { keptWords } from './recordWords';
 
@@ -38,14 +36,9 @@ function WhereItLies({ stored, onBin }: Pick<RecordHeaderProps, 'stored' | 'onBi
 
 /** Whose record it is, whether it is kept, what can be done with it, and what is still open. */
 export function RecordHeader({ stored, isWrong, onBin, onErase }: RecordHeaderProps) {
-  const router = useRouter();
   const open = stillOpen(stored);
   const state = recordKeeper.useKeeping((k) => k.state);
   const isBad = isWrong || state.kind === 'failed';
-  const begin = () =>
-    doNow('newSitting', () => startSitting(database, new Date(), [stored.id]), {
-      done: (id) => router.push(`/brief?sitting=${id}`),
-    });
   return (
     <header className="rule-b flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-6">
       <h2 className="w-full min-w-0 truncate text-2xl lg:w-auto lg:flex-1">{stored.name}</h2>
@@ -53,9 +46,9 @@ export function RecordHeader({ stored, isWrong, onBin, onErase }: RecordHeaderPr
         {keptWords(isWrong, state)}
       </span>
       <div className="flex flex-wrap items-center gap-1">
-        <button type="button" className="act" onClick={begin}>
+        <Link className="act" href={`/new?who=${stored.id}`}>
           New sitting
-        </button>
+        </Link>
         <WhereItLies stored={stored} onBin={onBin} />
         <button type="button" className="link-act text-error" onClick={onErase}>
           Erase
