@@ -53,7 +53,7 @@ export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './recor
 export { keepPicture, keptPicture } from './store/pictures';
 export { keepWords, keptWords, type WayTo } from './store/words';
 export { isHeadKept, keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
-export { AVERAGE_PROFILE, NEW_SHOT, NEW_SITTING } from './records/blank';
+export { AVERAGE_PROFILE, NEW_SHOT } from './records/blank';
 export { placeDemo } from './demo/demo';
 export { kitLenses, saveLenses } from './records/kit';
 export { dropRoom, keepRoom, keptRooms } from './records/rooms';

@@ -43,10 +43,14 @@ function isAtHand({ objects = [] }: Pose, { supports, profile }: ComposeFor): bo
   return objects.every((o) => has(o.kind));
 }
 
-/** Framings that do a pose justice: who lies or moves is seen whole, who sits low not cut through the legs. */
+/**
+ * Framings that do a pose justice: who lies is seen whole, who sits low is not cut through the legs, and who leans is
+ * shown with what carries, which is not in front of the lens but beside it.
+ */
 function framingsOf(pose: Pose): readonly Framing[] {
   if (isForCloseFrame(pose)) return ['half', 'headAndShoulders'];
   if (isLow(pose)) return ['full'];
+  if (pose.support === 'lean') return ['full', 'threeQuarter', 'half'];
   if (isOnFeet(pose.support) || isOnSeat(pose.support)) return FRAMINGS.filter((f) => f !== 'head');
   return ['full', 'half', 'headAndShoulders'];
 }

@@ -10,8 +10,13 @@ import type { Planned } from './traits';
 
 /** Focal length of the lens that a run is taken with where the room allows: changing costs time (common practice). */
 const USUAL_MM = 85;
-/** What is wider than high by so much is taken in landscape (common practice). */
-const WIDER = 1.1;
+/** What is about as wide as high, or wider, is taken in landscape: halfway between frames of 2:3 and 3:2. */
+const WIDER = 0.95;
+
+/** Framings of the head, which are upright. */
+function isClose(framing: Framing): boolean {
+  return framing === 'headAndShoulders' || framing === 'head';
+}
 
 /** Points that a framing is to hold. */
 function heldPoints(
@@ -23,12 +28,13 @@ function heldPoints(
   return [crown, ...pairs.flatMap((pair) => [pair.left, pair.right])];
 }
 
+const span = (values: number[]) => Math.max(...values) - Math.min(...values);
+
 /** How the frame is held so that it is filled. */
 function orientationFor(camera: Camera, points: FigurePoints, framing: Framing): Camera['orientation'] {
-  if (framing === 'headAndShoulders' || framing === 'head') return 'upright';
+  if (isClose(framing)) return 'upright';
   const view = viewOf(camera);
   const placed = heldPoints(points, framing).map((p) => project(view, p));
-  const span = (values: number[]) => Math.max(...values) - Math.min(...values);
   const width = span(placed.map((p) => p.x)) * view.tanHalfWidth;
   const height = span(placed.map((p) => p.y)) * view.tanHalfHeight;
   return width > WIDER * height ? 'landscape' : 'upright';
