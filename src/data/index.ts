@@ -2,7 +2,7 @@ export { database } from './store/database';
 export { storeFaultOf, type StoreFault } from './store/faults';
 export { beginAnew, openStore, stayClosed, type StoreMark, type StoreState } from './store/opening';
 export { mended, mendSetAside, removeSetAside, restoreSetAside } from './records/mending';
-export type { SetAside, TableId } from './store/kept';
+export type { PoseView, SetAside, TableId } from './store/kept';
 export {
   addFrame,
   addTake,
@@ -50,7 +50,7 @@ export { countUnsent } from './files/unsent';
 export { erasePerson, mentionsOf, tracesOf, type Mention, type PersonTraces } from './records/erasing';
 export { dropSchool, keepSchool, ownSchools, restoreSchool } from './records/schools';
 export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
-export { keepPicture, keptPicture } from './store/pictures';
+export { keepPicture, keepPoseView, keptPicture, keptPoseView, type PoseViewOf } from './store/pictures';
 export { keepWords, keptWords, type WayTo } from './store/words';
 export { isHeadKept, keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE, NEW_SHOT } from './records/blank';

@@ -1,7 +1,17 @@
 import type { BodyProfile, BodySurface } from '@/core/body';
 import type { Said } from '@/core/cues';
 import type { SoloShot } from '@/core/shot';
-import { database, isHeadKept, keptPicture, keptSurface, keptWords, type WayTo } from '@/data';
+import {
+  database,
+  isHeadKept,
+  keptPicture,
+  keptPoseView,
+  keptSurface,
+  keptWords,
+  type PoseView,
+  type PoseViewOf,
+  type WayTo,
+} from '@/data';
 import type { PictureBytes } from './shotReport';
 import { studio } from './studioClient';
 import type { OnPiece } from './studio.worker';
@@ -25,6 +35,12 @@ export async function smallPicture(
 ): Promise<PictureBytes> {
   const kept = await keptPicture(database, { profile, shot, scale }).catch(() => undefined);
   return kept ?? studio('backstage').smallPicture(profile, shot, scale);
+}
+
+/** How a sitter looks in a pose of the library: kept, or worked out backstage. */
+export async function poseViewOf(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
+  const kept = await keptPoseView(database, of).catch(() => undefined);
+  return kept ?? studio('backstage').poseView(of, start);
 }
 
 /** Ways whose words are being looked for: a run and its next picture ask for the same. */

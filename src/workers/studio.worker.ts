@@ -25,9 +25,9 @@ import {
   type LengthName,
   type Misfit,
 } from '@/core/body';
-import type { Standard } from '@/core/brief';
+import { standardOf, type Standard } from '@/core/brief';
 import { viewOf } from '@/core/camera';
-import { framedAsPlanned, type Planned } from '@/core/compose';
+import { framedAsPlanned, shownWhole, type Planned } from '@/core/compose';
 import { sentencesAfter, type Said } from '@/core/cues';
 import { placesInReach, type Figure, type ReachablePlace } from '@/core/figure';
 import {
@@ -56,8 +56,17 @@ import type { SoloShot } from '@/core/shot';
 import type { Pose } from '@/core/pose';
 import type { Ground, Room } from '@/core/scene';
 import type { Framing, Lens } from '@/core/set';
-import { review, type Finding } from '@/core/review';
-import { database, keepPicture, keepWords, stayClosed, type WayTo } from '@/data';
+import { isAtLeast, review, type Finding } from '@/core/review';
+import {
+  database,
+  keepPicture,
+  keepPoseView,
+  keepWords,
+  stayClosed,
+  type PoseView,
+  type PoseViewOf,
+  type WayTo,
+} from '@/data';
 import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
@@ -124,6 +133,9 @@ function pictureOf(profile: BodyProfile, shot: SoloShot, options: SeeOptions): P
 function figureIn(standIn: StandIn, shot: SoloShot, pose = shot.pose): Figure {
   return figureFor(standIn, { ...shot, pose }, viewOf(shot.camera).eye);
 }
+
+/** Pixels of the measuring picture per shown pixel in the library. */
+const LIBRARY_SCALE = 1;
 
 /** Recomputes until the browser has compiled what a recompute takes. Source: first pictures of the bench. */
 const WARMING = 4;
@@ -224,6 +236,23 @@ const api = {
     // a store that cannot be used only costs time
     await keepPicture(database, { profile, shot, scale }, picture).catch(() => undefined);
     return transferred(picture);
+  },
+
+  /** How a sitter looks in a pose of the library, whole, and what is found of it; kept in the store. */
+  async poseView(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
+    const { profile, pose } = of;
+    const view = await onSet(profile, start, (standIn) => {
+      const sight = seeShot(standIn, shownWhole(standIn, start, pose), { lit: true, scale: LIBRARY_SCALE });
+      const findings = review(sight, standardOf(pose.message));
+      const holdS = Math.min(...sight.figure.effort.map((e) => e.holdS));
+      const faults = findings.filter(
+        (f) => f.station !== 'camera' && f.station !== 'light' && isAtLeast(f.grade, 'fault'),
+      ).length;
+      const told = { faults, holdS: Number.isFinite(holdS) ? holdS : null };
+      return { picture: developed(standIn, sight.picture), told };
+    });
+    await keepPoseView(database, of, view).catch(() => undefined);
+    return view;
   },
 
   /** What is said on the way to a picture; kept in the store. */

@@ -42,6 +42,13 @@ export const SCALES: Readonly<Record<keyof Message, readonly [low: string, high:
 };
 export const SCALE_NAMES = Object.keys(SCALES) as (keyof Message)[];
 
+/** How far a message is from the one that is wanted, 0 to 1; 0 where none is. */
+export function offMessage(message: Message, wanted: Message | null): number {
+  if (!wanted) return 0;
+  const sum = SCALE_NAMES.reduce((s, scale) => s + (message[scale] - wanted[scale]) ** 2, 0);
+  return Math.sqrt(sum / SCALE_NAMES.length) / 2;
+}
+
 /** Formats in which pictures are used, width against height. */
 export const FORMATS = {
   upright: { words: 'upright 2:3', aspect: 2 / 3 },

@@ -9,6 +9,7 @@ export {
   lookOf,
   lookSchema,
   MIDDLE_MESSAGE,
+  offMessage,
   PRESET_NAMES,
   presetOf,
   PRESETS,

@@ -1,13 +1,13 @@
 import { hasLimit, type BodyProfile } from '../body';
-import { isForCloseFrame, ruledOutBy } from '../library';
+import { offMessage } from '../brief';
+import { heightOf, isForCloseFrame, ruledOutBy } from '../library';
 import { isOnFeet, isOnSeat, type Message, type Pose } from '../pose';
 import type { SupportKindName } from '../scene';
 import { changeCost, cheapestOrder } from '../sequence';
 import { FRAMINGS, type Framing } from '../set';
 import { shotOfOne, type SoloShot } from '../shot';
-import { offMessage } from './offMessage';
 import { posesIn } from './runLength';
-import { askedByHeight, isLow, TRAITS, type Planned, type TraitId } from './traits';
+import { askedByHeight, TRAITS, type Planned, type TraitId } from './traits';
 
 /** What a run is composed for. */
 export interface ComposeFor {
@@ -49,7 +49,7 @@ function isAtHand({ objects = [] }: Pose, { supports, profile }: ComposeFor): bo
  */
 function framingsOf(pose: Pose): readonly Framing[] {
   if (isForCloseFrame(pose)) return ['half', 'headAndShoulders'];
-  if (isLow(pose)) return ['full'];
+  if (heightOf(pose) === 'lying') return ['full'];
   if (pose.support === 'lean') return ['full', 'threeQuarter', 'half'];
   if (isOnFeet(pose.support) || isOnSeat(pose.support)) return FRAMINGS.filter((f) => f !== 'head');
   return ['full', 'half', 'headAndShoulders'];

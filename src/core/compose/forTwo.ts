@@ -1,10 +1,10 @@
 import type { BodyProfile } from '../body';
+import { offMessage } from '../brief';
 import { arranged, ARRANGEMENTS, suiting, type Arrangement } from '../library';
 import type { Message } from '../pose';
 import type { SupportKindName } from '../scene';
 import { changeCost, cheapestOrder } from '../sequence';
 import type { Shot } from '../shot';
-import { offMessage } from './offMessage';
 import { posesIn } from './runLength';
 
 /** What a run of two is composed for. */

@@ -3,7 +3,8 @@ import { project, viewOf, type Camera } from '../camera';
 import { figureFor, type StandIn } from '../picture';
 import type { FigurePoints } from '../figure';
 import type { Room } from '../scene';
-import type { Framing, Lens } from '../set';
+import type { Pose } from '../pose';
+import { framed, type Framing, type Lens } from '../set';
 import type { SoloShot } from '../shot';
 import { clamp, type Vec3 } from '../units';
 import type { Planned } from './traits';
@@ -67,4 +68,12 @@ export function framedAsPlanned(
     if (found) return { ...shot, camera: found.camera };
   }
   return shot;
+}
+
+/** A pose as the library shows it: the whole figure, upright or landscape as fills the frame. */
+export function shownWhole(standIn: StandIn, start: SoloShot, pose: Pose): SoloShot {
+  const { points } = figureFor(standIn, { ...start, pose }, viewOf(start.camera).eye);
+  const orientation = orientationFor(start.camera, points, 'full');
+  const held = { ...start.camera, orientation };
+  return { ...start, pose, camera: framed(held, points, 'full') ?? held };
 }

@@ -1,5 +1,5 @@
 export { supportsAtHand } from './atHand';
 export { composed } from './compose';
-export { framedAsPlanned } from './framedAsPlanned';
+export { framedAsPlanned, shownWhole } from './framedAsPlanned';
 export { composedForTwo } from './forTwo';
 export type { Planned } from './traits';

@@ -32,8 +32,21 @@ export interface StoredHead {
 export interface StoredPicture {
   key: string;
   picture: { width: number; height: number; bytes: Uint8ClampedArray<ArrayBuffer> };
+  /** What was found of a pose in it, where it shows one of the library. */
+  told?: ToldOfPose;
   usedAt: number;
 }
+
+/** What the library tells of a pose on a sitter. */
+export interface ToldOfPose {
+  /** Stops and faults that the review sees in it as it is. */
+  faults: number;
+  /** How long its hardest joint can hold it, seconds; null where nothing tires. */
+  holdS: number | null;
+}
+
+/** A pose of the library on a sitter. */
+export type PoseView = Required<Pick<StoredPicture, 'picture' | 'told'>>;
 
 /** What is said on the way to a picture, kept so that it need not be worked out again. */
 export interface StoredWords {

@@ -8,6 +8,7 @@ import { useTheme } from './useTheme';
 const PLACES = [
   { path: '/', words: 'Desk', needsSitting: false },
   { path: '/people', words: 'People', needsSitting: false },
+  { path: '/library', words: 'Library', needsSitting: false },
   { path: '/brief', words: 'Brief', needsSitting: true },
   { path: '/set', words: 'Set', needsSitting: true },
   { path: '/pose', words: 'Pose', needsSitting: true },
@@ -38,7 +39,7 @@ export function Header({ about, sittingId, takeId }: HeaderProps) {
         {PLACES.filter((p) => !p.needsSitting || sittingId).map((p) => (
           <Link
             key={p.path}
-            href={p.needsSitting ? p.path + query : p.path}
+            href={p.needsSitting || p.path === '/library' ? p.path + query : p.path}
             aria-current={pathname === p.path ? 'page' : undefined}
             className="flex items-center border-b-3 border-transparent px-1.5 sm:px-2.5 aria-[current=page]:border-accent aria-[current=page]:font-bold"
           >

@@ -1,7 +1,19 @@
 import { createSerwistRoute } from '@serwist/turbopack';
 
 /** Every place, to be had without network. */
-const PAGES = ['/', '/new', '/people', '/brief', '/sheet', '/set', '/pose', '/run', '/direct', '/rules'];
+const PAGES = [
+  '/',
+  '/new',
+  '/people',
+  '/library',
+  '/brief',
+  '/sheet',
+  '/set',
+  '/pose',
+  '/run',
+  '/direct',
+  '/rules',
+];
 
 /** Each build is a new Gilvo. */
 const revision = crypto.randomUUID();

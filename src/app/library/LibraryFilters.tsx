@@ -1,0 +1,93 @@
+'use client';
+
+import {
+  HANDS_BUSY,
+  HANDS_IDS,
+  HEIGHT_IDS,
+  HEIGHTS,
+  type HandsId,
+  type HeightId,
+  type PoseFilter,
+} from '@/core/library';
+import { SUPPORT_KINDS, SUPPORTS, type SupportKindName } from '@/core/scene';
+import { Choice } from '@/ui/fields/Choice';
+
+/** Nothing is wanted in particular. */
+const ANY = 'any';
+type OrAny<Id extends string> = Id | typeof ANY;
+
+const LEVELS = ['1', '2', '3', '4', '5'] as const;
+const LEVEL_WORDS = {
+  '1': 'easy only',
+  '2': 'up to level 2',
+  '3': 'up to level 3',
+  '4': 'up to level 4',
+  '5': 'any level',
+} as const;
+
+function wordsOf<Id extends string>(
+  ids: readonly Id[],
+  words: (id: Id) => string,
+): Record<OrAny<Id>, string> {
+  return Object.fromEntries([[ANY, 'any'], ...ids.map((id) => [id, words(id)])]) as Record<OrAny<Id>, string>;
+}
+
+const ON: readonly ('nothing' | SupportKindName)[] = ['nothing', ...SUPPORT_KINDS];
+const HEIGHT_WORDS = wordsOf(HEIGHT_IDS, (id) => HEIGHTS[id].words);
+const HANDS_WORDS = wordsOf(HANDS_IDS, (id) => HANDS_BUSY[id].words);
+const ON_WORDS = wordsOf(ON, (id) => (id === 'nothing' ? 'nothing' : SUPPORTS[id].words));
+
+function orNull<Id extends string>(value: OrAny<Id>): Id | null {
+  return value === ANY ? null : (value as Id);
+}
+
+interface LibraryFiltersProps {
+  filter: PoseFilter;
+  onFilter(filter: PoseFilter): void;
+}
+
+/** What poses are found by. */
+export function LibraryFilters({ filter, onFilter }: LibraryFiltersProps) {
+  const put = (change: Partial<PoseFilter>) => onFilter({ ...filter, ...change });
+  return (
+    <div className="grid grid-cols-2 gap-3 sm:grid-cols-5" role="search" aria-label="Find poses">
+      <label className="col-span-2 block min-w-0 sm:col-span-1">
+        <span className="block leading-tight">Words</span>
+        <input
+          type="search"
+          className="field mt-1 w-full"
+          value={filter.text}
+          onChange={(e) => put({ text: e.target.value })}
+        />
+      </label>
+      <Choice<OrAny<HeightId>>
+        label="height"
+        value={filter.height ?? ANY}
+        options={[ANY, ...HEIGHT_IDS]}
+        words={HEIGHT_WORDS}
+        onChange={(height) => put({ height: orNull(height) })}
+      />
+      <Choice<OrAny<'nothing' | SupportKindName>>
+        label="on"
+        value={filter.support ?? ANY}
+        options={[ANY, ...ON]}
+        words={ON_WORDS}
+        onChange={(support) => put({ support: orNull(support) })}
+      />
+      <Choice<OrAny<HandsId>>
+        label="hands"
+        value={filter.hands ?? ANY}
+        options={[ANY, ...HANDS_IDS]}
+        words={HANDS_WORDS}
+        onChange={(hands) => put({ hands: orNull(hands) })}
+      />
+      <Choice<(typeof LEVELS)[number]>
+        label="level"
+        value={String(filter.mostLevel) as (typeof LEVELS)[number]}
+        options={LEVELS}
+        words={LEVEL_WORDS}
+        onChange={(level) => put({ mostLevel: Number(level) })}
+      />
+    </div>
+  );
+}

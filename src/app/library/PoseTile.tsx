@@ -1,0 +1,67 @@
+'use client';
+
+import { useCallback, useMemo, useState } from 'react';
+import type { BodyProfile } from '@/core/body';
+import { HEIGHTS, type PoseEntry } from '@/core/library';
+import { SUPPORTS } from '@/core/scene';
+import { NEW_SHOT, type PoseView } from '@/data';
+import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
+import { useNewest } from '@/ui/pictures/useNewest';
+import { poseViewOf } from '@/workers/keptFirst';
+
+/** What is found of a pose on the sitter, shortly. */
+function toldWords({ faults, holdS }: PoseView['told']): string {
+  const seen = faults === 0 ? 'nothing to mend' : `${faults} to mend`;
+  return holdS === null ? seen : `${seen}, holds ${Math.round(holdS)} s`;
+}
+
+/** A pose seen on the sitter, worked out when it comes into sight. */
+function usePoseView(profile: BodyProfile, { pose }: PoseEntry) {
+  const [isSeen, setSeen] = useState(false);
+  const onSeen = useCallback(() => setSeen(true), []);
+  const ask = useMemo(
+    () => (isSeen ? () => poseViewOf({ profile, pose }, NEW_SHOT) : null),
+    [isSeen, profile, pose],
+  );
+  const { value } = useNewest(ask);
+  return { value, onSeen };
+}
+
+interface PoseTileProps {
+  entry: PoseEntry;
+  profile: BodyProfile;
+  /** Missing where there is no run to add it to. */
+  onAdd?: (() => void) | undefined;
+}
+
+/** One pose of the library on the chosen sitter. */
+export function PoseTile({ entry, profile, onAdd }: PoseTileProps) {
+  const { value, onSeen } = usePoseView(profile, entry);
+  const { pose, supports, height, isOwn } = entry;
+  const on = supports.map((kind) => SUPPORTS[kind].words).join(', ') || HEIGHTS[height].words;
+  return (
+    <article aria-label={pose.name} className="flex h-full flex-col pr-4 pb-4" data-pose={entry.id}>
+      <PaintedPicture
+        picture={value?.picture ?? null}
+        onSeen={onSeen}
+        label={`${pose.name} on the sitter`}
+        className="h-44 w-full bg-base-200 object-contain"
+      />
+      <h2 className="mt-2 text-base leading-tight">{pose.name}</h2>
+      <p className="quiet min-w-0 truncate text-xs" title={pose.words}>
+        {pose.words}
+      </p>
+      <p className="text-xs">
+        {isOwn && 'own · '}level {pose.level} · {on}
+      </p>
+      <p className="quiet text-xs" data-testid="told">
+        {value ? toldWords(value.told) : '…'}
+      </p>
+      {onAdd && (
+        <button type="button" className="link-act mt-1 min-h-10 self-start text-left" onClick={onAdd}>
+          Add to the run
+        </button>
+      )}
+    </article>
+  );
+}

@@ -1,0 +1,35 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { dressedFor, lookOf } from '@/core/brief';
+import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER, type PoseEntry } from '@/core/library';
+import type { Sitter } from '@/core/people';
+import { allPeople, AVERAGE_PROFILE, database, findPoses, type WholeSitting } from '@/data';
+
+/** Own poses that are shown at most. */
+const MOST_OWN = 5000;
+
+/** For whom the library is looked at: one of the people, or nobody yet. */
+function useFor(whole: WholeSitting | null, isReady: boolean) {
+  const everybody = useLiveQuery(async () => (isReady ? allPeople(database) : []), [isReady], []);
+  const [chosenId, choose] = useState<string | null>(null);
+  const people: readonly Sitter[] = whole ? whole.people : everybody.filter((p) => !p.binnedAt);
+  const chosen = people.find((p) => p.id === chosenId) ?? (whole ? people[0] : undefined);
+  return { people, chosen, choose };
+}
+
+/** What the library shows: poses of the house and one's own that suit whoever is chosen, as they are looked for. */
+export function useLibrary(whole: WholeSitting | null, isReady: boolean) {
+  const { people, chosen, choose } = useFor(whole, isReady);
+  const [filter, setFilter] = useState(NO_FILTER);
+  const wanted = useDeferredValue(filter);
+  const own = useLiveQuery(async () => (isReady ? findPoses(database, '', MOST_OWN) : []), [isReady], []);
+  const entries = useMemo(() => entriesOf(HOUSE_POSES, own), [own]);
+  const look = whole ? lookOf(whole.sitting, whole.takes[0]) : undefined;
+  const profile = useMemo(() => (chosen ? dressedFor(chosen, look) : AVERAGE_PROFILE), [chosen, look]);
+  const message = look?.message ?? null;
+  const found: PoseEntry[] = useMemo(
+    () => findEntries(entries, wanted, { profile, message }),
+    [entries, wanted, profile, message],
+  );
+  return { people, chosen, choose, profile, filter, setFilter, found, count: entries.length };
+}

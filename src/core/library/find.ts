@@ -1,0 +1,91 @@
+import { hasLimit, type BodyProfile } from '../body';
+import { offMessage } from '../brief';
+import { plainText } from '../people';
+import type { Message, Pose } from '../pose';
+import { SUPPORTS, type SupportKindName } from '../scene';
+import { ruledOutBy } from './fit/suits';
+import { handsOf, HANDS_BUSY, heightOf, HEIGHTS, type HandsId, type HeightId } from './traits';
+
+/** A pose of the library with what it is found by. */
+export interface PoseEntry {
+  /** Group and name for the house's, the record's id for one's own. */
+  id: string;
+  pose: Pose;
+  isOwn: boolean;
+  height: HeightId;
+  hands: HandsId;
+  supports: readonly SupportKindName[];
+  /** What is searched by words, plain. */
+  text: string;
+}
+
+/** What of the library is wanted; null is anything. */
+export interface PoseFilter {
+  text: string;
+  height: HeightId | null;
+  hands: HandsId | null;
+  /** A support that the pose needs; `nothing` for none at all. */
+  support: SupportKindName | 'nothing' | null;
+  mostLevel: number;
+}
+export const NO_FILTER: PoseFilter = { text: '', height: null, hands: null, support: null, mostLevel: 5 };
+
+function entryOf(id: string, pose: Pose, isOwn: boolean, more = ''): PoseEntry {
+  const supports = (pose.objects ?? []).map((o) => o.kind);
+  const height = heightOf(pose);
+  const hands = handsOf(pose);
+  const words = [
+    pose.name,
+    pose.words,
+    more,
+    HEIGHTS[height].words,
+    HANDS_BUSY[hands].words,
+    ...supports.map((kind) => SUPPORTS[kind].words),
+  ];
+  return { id, pose, isOwn, height, hands, supports, text: plainText(words.join('\n')) };
+}
+
+/** Entries of poses by their groups, and of one's own: what they are found by is read once. */
+export function entriesOf(
+  house: Readonly<Record<string, readonly Pose[]>>,
+  own: readonly { id: string; pose: Pose; tags: readonly string[]; note: string }[],
+): PoseEntry[] {
+  return [
+    ...own.map(({ id, pose, tags, note }) => entryOf(id, pose, true, [...tags, note].join('\n'))),
+    ...Object.entries(house).flatMap(([group, poses]) =>
+      poses.map((pose) => entryOf(`${group}/${pose.name}`, pose, false, group)),
+    ),
+  ];
+}
+
+/** For whom, and to say what. */
+interface Wanted {
+  profile: BodyProfile;
+  message: Message | null;
+}
+
+/**
+ * Entries that have what is wanted and that the sitter's record allows, those nearest to the message first; of equally
+ * near ones the order stays.
+ */
+export function findEntries(
+  entries: readonly PoseEntry[],
+  { text, height, hands, support, mostLevel }: PoseFilter,
+  { profile, message }: Wanted,
+): PoseEntry[] {
+  const words = plainText(text).split(/\s+/).filter(Boolean);
+  const fits = ({ pose, supports, ...entry }: PoseEntry) =>
+    (height === null || entry.height === height) &&
+    (hands === null || entry.hands === hands) &&
+    (support === null || (support === 'nothing' ? supports.length === 0 : supports.includes(support))) &&
+    pose.level <= mostLevel &&
+    words.every((w) => entry.text.includes(w)) &&
+    // a wheelchair is the sitter's own
+    (!supports.includes('wheelchair') || hasLimit(profile, 'usesWheelchair')) &&
+    !ruledOutBy(profile, pose);
+  return entries
+    .filter(fits)
+    .map((entry) => ({ entry, off: offMessage(entry.pose.message, message) }))
+    .sort((a, b) => a.off - b.off)
+    .map(({ entry }) => entry);
+}
