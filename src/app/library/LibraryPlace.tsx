@@ -16,8 +16,8 @@ import { PoseTile } from './PoseTile';
 import { useColumns } from './useColumns';
 import { useLibrary } from './useLibrary';
 
-/** Height of a row of poses, pixels: picture, name and what is told. */
-const ROW_PX = 320;
+/** Height of a row of poses, pixels: picture, name, what is told, and the button that adds it to a run. */
+const ROW_PX = { shown: 284, added: 328 } as const;
 
 interface PosesProps {
   found: readonly PoseEntry[];
@@ -32,7 +32,8 @@ function Poses({ found, profile, onAdd }: PosesProps) {
   return (
     <WindowedRows
       count={Math.ceil(found.length / columns)}
-      rowPx={ROW_PX}
+      rowPx={onAdd ? ROW_PX.added : ROW_PX.shown}
+      takesFocus={!onAdd}
       label="Poses"
       className="min-h-0 flex-1"
       keyOf={(index) => rowOf(index)[0]!.id}

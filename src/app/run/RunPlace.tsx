@@ -15,6 +15,7 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
+import Link from 'next/link';
 import { useState } from 'react';
 import type { Pose } from '@/core/pose';
 import type { WholeSitting } from '@/data';
@@ -73,7 +74,7 @@ interface AddedPoseProps {
 }
 
 /** A pose of the house for the end of the run, of one of the people. */
-function AddedPose({ whole: { people, takes }, onAdd }: AddedPoseProps) {
+function AddedPose({ whole: { sitting, people, takes }, onAdd }: AddedPoseProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const last = takes.at(-1)?.shot.people[0]?.personId;
   // the last picture can be of somebody whose record is not here
@@ -87,6 +88,9 @@ function AddedPose({ whole: { people, takes }, onAdd }: AddedPoseProps) {
       <span className="min-w-0 flex-1 basis-56">
         <HousePoseChoice label="Add a pose of the house" onChoose={(pose) => onAdd(pose, personId)} />
       </span>
+      <Link className="link-act px-3 py-2" href={`/library?sitting=${sitting.id}`}>
+        See them on the sitter
+      </Link>
     </div>
   );
 }

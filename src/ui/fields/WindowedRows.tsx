@@ -9,6 +9,8 @@ interface WindowedRowsProps {
   /** What the list holds. */
   label: string;
   className: string;
+  /** Whether the list itself takes the keyboard: its rows hold nothing that does. */
+  takesFocus?: boolean;
   /** Height of the list where it does not follow from the place, pixels. */
   heightPx?: number;
   keyOf(index: number): string;
@@ -17,7 +19,8 @@ interface WindowedRowsProps {
 }
 
 /** A list of which only the rows in sight are in the page. */
-export function WindowedRows({ count, rowPx, label, className, heightPx, keyOf, row }: WindowedRowsProps) {
+export function WindowedRows(props: WindowedRowsProps) {
+  const { count, rowPx, label, className, heightPx, takesFocus, keyOf, row } = props;
   const scroller = useRef<HTMLDivElement>(null);
   // its functions change under one name; nothing that is memoized gets them
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -33,7 +36,12 @@ export function WindowedRows({ count, rowPx, label, className, heightPx, keyOf, 
     requestAnimationFrame(() => scroller.current?.querySelector<HTMLElement>(`[data-row="${to}"]`)?.focus());
   }
   return (
-    <div ref={scroller} className={`overflow-y-auto ${className}`} style={{ height: heightPx }}>
+    <div
+      ref={scroller}
+      className={`overflow-y-auto ${className}`}
+      style={{ height: heightPx }}
+      tabIndex={takesFocus ? 0 : undefined}
+    >
       <ul className="relative" style={{ height: rows.getTotalSize() }} aria-label={label}>
         {rows.getVirtualItems().map(({ index, start }) => (
           <li

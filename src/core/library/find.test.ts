@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { profileOf } from '../../../tests/support/people';
+import { PRESETS } from '../brief';
+import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER, type PoseFilter } from '.';
+
+const own = [{ id: 'own-1', pose: HOUSE_POSES.floor![0]!, tags: ['Åre series'], note: 'with the red oar' }];
+const ENTRIES = entriesOf(HOUSE_POSES, own);
+const find = (
+  filter: Partial<PoseFilter>,
+  profile = profileOf(),
+  message: (typeof PRESETS)['business']['message'] | null = null,
+) => findEntries(ENTRIES, { ...NO_FILTER, ...filter }, { profile, message });
+const total = Object.values(HOUSE_POSES).flat().length + own.length;
+
+describe('the library', () => {
+  it('holds every pose once, each found by an id of its own', () => {
+    expect(ENTRIES).toHaveLength(total);
+    expect(new Set(ENTRIES.map((e) => e.id)).size).toBe(total);
+    // a wheelchair is its owner’s
+    const wheelchairs = ENTRIES.filter((e) => e.supports.includes('wheelchair')).length;
+    expect(find({})).toHaveLength(total - wheelchairs);
+    expect(wheelchairs).toBeGreaterThan(0);
+  });
+
+  it('is found by words of name, introduction, tags and notes, whatever their accents', () => {
+    expect(find({ text: 'slipway SWAY' }).map((e) => e.pose.name)).toEqual(['Slipway sway']);
+    expect(find({ text: 'are series' }).map((e) => e.id)).toEqual(['own-1']);
+    expect(find({ text: 'red oar' }).map((e) => e.id)).toEqual(['own-1']);
+    expect(find({ text: 'no such pose' })).toEqual([]);
+  });
+
+  it('is found by height, hands, support and level, all at once', () => {
+    for (const { pose, height } of find({ height: 'seated' })) {
+      expect(height).toBe('seated');
+      expect(['sit', 'astride', 'perch']).toContain(pose.support);
+    }
+    const found = find({ support: 'chair', hands: 'both', mostLevel: 2 });
+    expect(found.length).toBeGreaterThan(1);
+    for (const { pose } of found) {
+      expect(pose.objects!.some((o) => o.kind === 'chair')).toBe(true);
+      expect(new Set(pose.contacts.map((c) => c.part.split(':')[0])).size).toBe(2);
+      expect(pose.level).toBeLessThanOrEqual(2);
+    }
+    for (const { pose } of find({ support: 'nothing' })) expect(pose.objects ?? []).toEqual([]);
+    for (const { hands } of find({ hands: 'none' })) expect(hands).toBe('none');
+  });
+
+  it('leaves out what the record rules out', () => {
+    const kneeling = find({}, profileOf({ motionLimits: ['cannotKneel'] }));
+    expect(kneeling.map((e) => e.pose.support)).not.toContain('kneelLow');
+    const own = find({}, profileOf({ motionLimits: ['usesWheelchair'] }));
+    expect(own.length).toBeGreaterThan(0);
+    for (const { supports } of own) expect(supports).toContain('wheelchair');
+  });
+
+  it('begins with what is nearest to the message, and stays in its order without one', () => {
+    const business = find({}, profileOf(), PRESETS.business.message);
+    const off = (at: number) =>
+      Math.abs(business[at]!.pose.message.formality - PRESETS.business.message.formality);
+    expect(off(0)).toBeLessThan(off(business.length - 1));
+    expect(find({}).map((e) => e.id)).toEqual(
+      ENTRIES.filter((e) => !e.supports.includes('wheelchair')).map((e) => e.id),
+    );
+  });
+});

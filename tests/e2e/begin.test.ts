@@ -1,0 +1,116 @@
+import { Key } from 'selenium-webdriver';
+import { expect, it } from 'vitest';
+import type { Sitter } from '@/core/people';
+import type { Sitting, Take } from '@/core/sitting';
+import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
+import { openGilvo } from './gilvo';
+
+const gilvo = openGilvo();
+let sittingId = '';
+
+async function store() {
+  return JSON.parse(await gilvo.wholeStore()) as { sitters: Sitter[]; sittings: Sitting[]; takes: Take[] };
+}
+const takes = async () =>
+  (await store()).takes.filter((t) => t.sittingId === sittingId).sort((a, b) => a.position - b.position);
+const idInAddress = () =>
+  gilvo.driver.executeScript<string>('return new URLSearchParams(location.search).get("sitting")');
+
+it('a new sitting asks who, what for and where, at every size', async () => {
+  for (const size of [PHONE_SIZE, TABLET_SIZE, DESK_SIZE]) {
+    await gilvo.open('/', size);
+    await gilvo.press('New sitting');
+    await gilvo.one('section[aria-label="Where?"] input');
+    expect(await gilvo.texts('main h2')).toEqual(['Who comes?', 'What for?', 'Where?']);
+    expect(await gilvo.violations()).toEqual([]);
+  }
+});
+
+it('by keyboard: somebody new with three measures, a message, two lengths; and a run is composed and fitted', async () => {
+  const name = await gilvo.one('input[aria-label="Name of the sitter"]');
+  await name.sendKeys('Tove Ekman');
+  await gilvo.fill('section[aria-label="Who comes?"] label:first-of-type input', '1.62');
+  await gilvo.press('Add Tove Ekman');
+  await gilvo.one('button[aria-label="Tove Ekman does not come"]');
+  await (await gilvo.one('input[name="purpose"]:checked')).sendKeys(Key.ARROW_LEFT);
+  await gilvo.one('input[value="business"]:checked');
+  await gilvo.fill('section[aria-label="Where?"] label:first-of-type input', '3.4');
+  await gilvo.fill('main > div label input', '16');
+  await gilvo.press('Compose a run for me');
+  await gilvo.until('location.pathname === "/run"', 'no run was composed');
+  sittingId = await idInAddress();
+  const { sitters, sittings } = await store();
+  const tove = sitters.find((s) => s.name === 'Tove Ekman')!;
+  expect(tove.profile.statureM).toBe(1.62);
+  const sitting = sittings.find((s) => s.id === sittingId)!;
+  expect([sitting.room.widthM, sitting.minutes, sitting.looks[0]!.message?.formality]).toEqual([
+    3.4, 16, 0.6,
+  ]);
+  const run = await takes();
+  expect(run).toHaveLength(4);
+  expect(new Set(run.map((t) => t.shot.people[0]!.pose.name)).size).toBe(4);
+  for (const { shot } of run) expect(shot.people.map((p) => p.personId)).toEqual([tove.id]);
+});
+
+it('the run tells how many sentences lead from pose to pose, and is directed at once', async () => {
+  await gilvo.until(
+    '[...document.querySelectorAll("li[data-take]")].slice(1).every((e) => /\\d sentences?/.test(e.innerText))',
+    'the sentences were not found',
+  );
+  await gilvo.press('Direct');
+  const cue = await gilvo.text('[data-testid="cue"]');
+  expect(cue.split(' ').length).toBeLessThanOrEqual(14);
+});
+
+it('what did not come by itself is said from there on, and stays so when the page is opened anew', async () => {
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.press('next pose');
+  await gilvo.until('document.body.textContent.includes("pose 2 of 5")', 'the second pose did not come');
+  await gilvo.one('[data-testid="cue"]');
+  const counted = async () => Number(/of (\d+)/.exec(await gilvo.text('[aria-label="Cue"]'))![1]);
+  const before = await counted();
+  await gilvo.press('next cue');
+  await gilvo.press('Did not come by itself');
+  await gilvo.until('/^2 of/m.test(document.querySelector("[aria-label=Cue]").innerText)', 'no cue came');
+  const after = await counted();
+  expect(after).toBeGreaterThanOrEqual(before);
+  const cue = await gilvo.text('[data-testid="cue"]');
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  expect(await gilvo.text('[data-testid="cue"]')).toBe(cue);
+  expect(await counted()).toBe(after);
+});
+
+it('the library shows the poses on the sitter, finds them, and one goes to the end of the run', async () => {
+  for (const size of [PHONE_SIZE, TABLET_SIZE, DESK_SIZE]) {
+    await gilvo.open(`/library?sitting=${sittingId}`, size);
+    await gilvo.one('article[data-pose] canvas[data-state="drawn"]');
+    expect(await gilvo.violations()).toEqual([]);
+  }
+  const found = () => gilvo.text('[data-testid="found"]');
+  const all = await found();
+  await gilvo.choose('select:has(option[value="seated"])', 'seated');
+  await gilvo.until(
+    `document.querySelector('[data-testid="found"]').textContent !== ${JSON.stringify(all)}`,
+    'nothing was left out',
+  );
+  await (await gilvo.one('input[type="search"]')).sendKeys('ferry');
+  await gilvo.until(
+    'document.querySelectorAll("article[data-pose]").length === 1',
+    'more than one was found',
+  );
+  await gilvo.one('article[aria-label="Waiting for the ferry"] canvas[data-state="drawn"]');
+  expect(await gilvo.text('[data-testid="told"]')).toMatch(/to mend/);
+  const before = (await takes()).length;
+  await (await gilvo.one('article[data-pose] button')).sendKeys(Key.ENTER);
+  await gilvo.comes(async () => (await takes()).length === before + 1, 'it was not added');
+  await gilvo.one('[data-testid="fitted-line"]');
+  expect((await takes()).at(-1)!.shot.people[0]!.pose.name).toBe('Waiting for the ferry');
+});
+
+it('without a sitting it is drawn on anybody', async () => {
+  await gilvo.open('/library');
+  await gilvo.one('article[data-pose] canvas[data-state="drawn"]');
+  expect(await gilvo.violations()).toEqual([]);
+  expect(await gilvo.texts('article[data-pose] button')).toEqual([]);
+});
