@@ -1,4 +1,4 @@
-/** The poses of the house: all of them on one sitter, and six of them on six sitters. */
+/** Six poses of the house on six sitters. */
 import { writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { bodyFrom, surfaceOf, type BodyProfile } from '@/core/body';
@@ -53,16 +53,6 @@ function photograph(sheet: Sheet, standIn: StandIn, pose: Pose, column: number, 
   const { picture } = seeShot(standIn, shotOf(standIn, pose), { lit: true, scale: 1 });
   const bytes = develop(picture, standIn.surface, standIn.skinned);
   putTile(sheet, { width: picture.width, height: picture.height, bytes }, column, row);
-}
-
-/** All poses of the house on one sitter. */
-export function allPosesSheet(file: string): void {
-  const poses = Object.values(HOUSE_POSES).flat();
-  const columns = 8;
-  const sheet = createSheet(columns, Math.ceil(poses.length / columns), TILE);
-  const standIn = standInOf(CONTACT_BODIES[2]!.profile);
-  poses.forEach((pose, i) => photograph(sheet, standIn, pose, i % columns, Math.floor(i / columns)));
-  writeFileSync(file, PNG.sync.write(sheet.png));
 }
 
 const SIX_POSES = [

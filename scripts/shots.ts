@@ -15,7 +15,7 @@ import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
 import { pairSheet } from './pairSheet';
 import { patternSheet } from './patternSheet';
-import { allPosesSheet, sixBySixSheet } from './poseSheet';
+import { sixBySixSheet } from './poseSheet';
 
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
@@ -71,19 +71,6 @@ try {
     await drawn(driver);
     await shot(browser, 'pose-portrait');
   }
-  if (wants('pose-seated')) {
-    await visit(browser, `${sitting}&take=demo-take-3`, DESK_SIZE);
-    await drawn(driver);
-    await driver.findElement(By.css('button[title^="feet"]')).click();
-    await driver
-      .findElement(By.css('select[aria-label^="Start anew"] option[value$="Elbow on the knee"]'))
-      .click();
-    await drawn(driver);
-    await driver.findElement(By.css('button[title^="arms"]')).click();
-    await driver.findElement(By.xpath('//button[text()="handles"]')).click();
-    await drawn(driver);
-    await shot(browser, 'pose-seated');
-  }
   if (wants('rules')) {
     await visit(browser, `${server.origin}/rules`, DESK_SIZE);
     await driver.executeScript(
@@ -119,18 +106,33 @@ try {
   if (wants('bodies')) {
     for (const line of contactSheet(join(folder, 'bodies.png'))) console.log(line);
   }
-  if (wants('poses')) {
-    allPosesSheet(join(folder, 'poses.png'));
-    sixBySixSheet(join(folder, 'poses-on-six.png'));
-  }
+  if (wants('poses-on-six')) sixBySixSheet(join(folder, 'poses-on-six.png'));
   if (wants('pairs')) pairSheet(join(folder, 'pairs.png'));
   if (wants('patterns')) {
     for (const line of patternSheet(join(folder, 'patterns.png'))) console.log(line);
+  }
+  if (wants('new-sitting')) {
+    await visit(browser, `${server.origin}/new?who=demo-bram`, DESK_SIZE);
+    await driver.wait(until.elementLocated(By.css('ul[aria-label="Chosen"] li')), 20_000);
+    await shot(browser, 'new-sitting');
+  }
+  if (wants('library')) {
+    await visit(browser, `${server.origin}/library?sitting=demo-yearbook`, DESK_SIZE);
+    await driver.wait(
+      async () => (await driver.findElements(By.css('article canvas[data-state="drawn"]'))).length >= 12,
+      60_000,
+    );
+    await shot(browser, 'library');
   }
   if (wants('run')) {
     await visit(browser, `${server.origin}/run?sitting=demo-yearbook`, DESK_SIZE);
     await driver.wait(
       async () => (await driver.findElements(By.css('li canvas[data-state="drawn"]'))).length >= 5,
+      60_000,
+    );
+    await driver.wait(
+      async () =>
+        ((await driver.findElement(By.css('main')).getText()).match(/\d sentences?/g) ?? []).length === 4,
       60_000,
     );
     await shot(browser, 'run');

@@ -1,6 +1,7 @@
 import { standardOf } from '@/core/brief';
 import { createSkinned, figureOf, skinSurface, skinSurfaceFast } from '@/core/figure';
-import { HOUSE_POSES } from '@/core/library';
+import { sentencesBetween } from '@/core/cues';
+import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER } from '@/core/library';
 import { lightingOf } from '@/core/light';
 import { mend } from '@/core/adapt';
 import {
@@ -25,7 +26,7 @@ import { changeCost, cheapestOrder } from '@/core/sequence';
 import { libraryRays, raysOff } from '../../tests/support/headRays';
 import { everyOrder, rayPicture } from '../../tests/support/plain';
 import { plainExpose, plainIlluminate, plainRasterise } from '../../tests/support/plainPicture';
-import { against, elapsedMs, line, processorMs, summary, timed } from './measure';
+import { against, elapsedMs, line, median, processorMs, summary, timed } from './measure';
 import {
   BODY,
   CAMERA,
@@ -70,6 +71,47 @@ function solves(): void {
     const many = [...poses, ...poses, ...poses];
     line(name, summary(timed(many, (pose) => figureOf(BODY, pose, lens))));
   }
+}
+
+/** Every so many ways between poses of one group. */
+const WAYS_APART = 23;
+/** So many poses the library is searched among. */
+const MANY_POSES = 5000;
+
+/** Finding what is said on the way from one pose to another, and poses among many. */
+function words(): void {
+  const ways = Object.values(HOUSE_POSES)
+    .flatMap((poses) =>
+      poses.flatMap((from) => poses.filter((to) => to !== from).map((to) => ({ from, to }))),
+    )
+    .filter((_, i) => i % WAYS_APART === 0);
+  const camera = { ...CAMERA, distanceM: 6.2 };
+  const counts: number[] = [];
+  const times = timed(ways, ({ from, to }) => {
+    counts.push(sentencesBetween(STAND_IN, from, { pose: to, camera, light: LIGHT }).sentences.length);
+  });
+  line('sentences between two poses', summary(times));
+  line('  their number', `median ${median(counts)}, most ${Math.max(...counts)}`);
+  const house = Object.values(HOUSE_POSES).flat();
+  const many = Array.from({ length: MANY_POSES }, (_, i) => ({
+    id: `own-${i}`,
+    pose: house[i % house.length]!,
+    tags: [`series ${i % 40}`],
+    note: `kept on day ${i}`,
+  }));
+  const entries = entriesOf(HOUSE_POSES, many);
+  const wanted = {
+    profile: BODY.profile,
+    message: { presence: 0.3, openness: 0.4, formality: 0.6, movement: -0.7 },
+  };
+  const asked = ['series 12', 'chair both', 'day 4', '', 'no such words'].map((text) => ({
+    ...NO_FILTER,
+    text,
+  }));
+  line(
+    `library searched, ${entries.length} poses`,
+    summary(timed([...asked, ...asked], (filter) => findEntries(entries, filter, wanted))),
+  );
 }
 
 function faces(): void {
@@ -207,4 +249,5 @@ export function benchCore(): void {
   compiled();
   rays();
   orders();
+  words();
 }

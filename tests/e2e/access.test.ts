@@ -168,6 +168,7 @@ describe('Direct at 390x844', () => {
   it('fits the screen, with targets that a thumb hits', async () => {
     await gilvo.open(`/direct${QUERY}`, PHONE_SIZE);
     await gilvo.one('main canvas[data-state="drawn"]');
+    await gilvo.one('[data-testid="cue"]');
     const sizes = await gilvo.driver.executeScript<{ over: boolean; small: string[]; cue: number }>(`
       const root = document.documentElement;
       const small = [...document.querySelectorAll('button')]

@@ -114,3 +114,37 @@ it('without a sitting it is drawn on anybody', async () => {
   expect(await gilvo.violations()).toEqual([]);
   expect(await gilvo.texts('article[data-pose] button')).toEqual([]);
 });
+
+it('a presenter’s remote turns the cues, and a monitor that faces the sitter follows with the pose mirrored', async () => {
+  await gilvo.open('/direct?sitting=demo-club', PHONE_SIZE);
+  const first = await gilvo.text('[data-testid="cue"]');
+  const { driver } = gilvo;
+  await driver.actions().sendKeys(Key.PAGE_DOWN).perform();
+  await gilvo.until(
+    `document.querySelector('[data-testid="cue"]').textContent !== ${JSON.stringify(first)}`,
+    'the remote did nothing',
+  );
+  await driver.actions().sendKeys(Key.PAGE_UP).perform();
+  await gilvo.until(
+    `document.querySelector('[data-testid="cue"]').textContent === ${JSON.stringify(first)}`,
+    'no way back',
+  );
+  const onSet = await driver.getWindowHandle();
+  await gilvo.press('for the sitter');
+  await gilvo.comes(async () => (await driver.getAllWindowHandles()).length === 2, 'no window opened');
+  const mirror = (await driver.getAllWindowHandles()).find((h) => h !== onSet)!;
+  await driver.switchTo().window(mirror);
+  await gilvo.one('main canvas[data-state="drawn"]');
+  const shown = () =>
+    gilvo.driver.executeScript<string>('return document.querySelector("main canvas").ariaLabel');
+  const before = await shown();
+  expect(before).toMatch(/, mirrored$/);
+  expect(await gilvo.violations()).toEqual([]);
+  await driver.switchTo().window(onSet);
+  await gilvo.press('next pose');
+  await gilvo.until('document.body.textContent.includes("pose 2 of")', 'the second pose did not come');
+  await driver.switchTo().window(mirror);
+  await gilvo.comes(async () => (await shown()) !== before, 'the monitor stayed with the first pose');
+  await driver.close();
+  await driver.switchTo().window(onSet);
+});

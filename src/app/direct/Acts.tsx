@@ -5,8 +5,18 @@ import type { Directing } from './useDirecting';
 
 type Act = 'back' | 'mirror' | 'skip' | 'frame' | 'keeper' | 'next';
 
-/** A whole pose is not skipped by one key. */
-const KEYS: Record<string, Act> = { b: 'back', m: 'mirror', f: 'frame', k: 'keeper', n: 'next' };
+/** A whole pose is not skipped by one key. A presenter's remote turns pages. */
+const KEYS: Record<string, Act> = {
+  b: 'back',
+  PageUp: 'back',
+  ArrowLeft: 'back',
+  m: 'mirror',
+  f: 'frame',
+  k: 'keeper',
+  n: 'next',
+  PageDown: 'next',
+  ArrowRight: 'next',
+};
 
 /** The keys press the buttons, so that what is disabled stays so. */
 function useActKeys(): void {
@@ -14,7 +24,9 @@ function useActKeys(): void {
     const onKey = (e: KeyboardEvent) => {
       if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).tagName === 'INPUT') return;
       const act = KEYS[e.key];
-      if (act) document.querySelector<HTMLButtonElement>(`[data-act="${act}"]`)?.click();
+      if (!act) return;
+      e.preventDefault();
+      document.querySelector<HTMLButtonElement>(`[data-act="${act}"]`)?.click();
     };
     addEventListener('keydown', onKey);
     return () => removeEventListener('keydown', onKey);

@@ -8,6 +8,7 @@ import { Acts } from './Acts';
 import { Checks, CueCard } from './CueCard';
 import { useSetPlace, type SetPlace } from './directPlace';
 import { Progress, TakeOnSet } from './TakeOnSet';
+import { useAwake } from './useAwake';
 import { useDirecting } from './useDirecting';
 
 interface OnSetProps {
@@ -46,6 +47,7 @@ function NothingToDirect({ words }: { words: string }) {
 export function DirectPlace() {
   const whole = useSitting();
   useTheme('blackout');
+  useAwake();
   const first = whole?.takes[0];
   const { place, goOn } = useSetPlace(whole?.sitting.id, first?.id);
   if (whole === undefined) return <NothingToDirect words="This sitting is not here" />;

@@ -26,7 +26,12 @@ export function Progress({ whole, directing: { take, index } }: OnSetProps) {
             · pose {index + 1} of {takes.length}
           </span>
         </p>
-        <p className="quiet">{sitting.minutes - doneMin} min left</p>
+        <p className="quiet flex items-baseline gap-3">
+          <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">
+            for the sitter
+          </a>
+          {sitting.minutes - doneMin} min left
+        </p>
       </div>
       <div
         className="mt-2 h-1 bg-base-300"

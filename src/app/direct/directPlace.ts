@@ -16,7 +16,7 @@ export type SetPlace = z.infer<typeof setPlaceSchema>;
 const keyOf = (sittingId: string) => `direct:${sittingId}` as const;
 
 /** Where one was in a sitting; null where nobody was on set yet, or nobody can say. */
-async function readPlace(sittingId: string): Promise<SetPlace | null> {
+export async function readPlace(sittingId: string): Promise<SetPlace | null> {
   const stored = await database.preferences.get(keyOf(sittingId));
   try {
     return stored ? setPlaceSchema.parse(JSON.parse(stored.value)) : null;

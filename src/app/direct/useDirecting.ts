@@ -47,6 +47,9 @@ function useFrames({ sitting, frames }: WholeSitting) {
 }
 
 const NONE: readonly number[] = [];
+/** How a tap is felt, milliseconds. */
+const FRAME_MS = 20;
+const KEEPER_MS = 60;
 
 /** Where one is on set, what is said there, and what moves one on. */
 export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place: SetPlace) => void) {
@@ -99,7 +102,11 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     next: () => (!cues || at < cues.length ? move({ cue: at + 1 }) : goTo(index + 1)),
     back: () => (at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
-    expose: (keeper: boolean) => expose(take.id, keeper),
+    expose: (keeper: boolean) => {
+      // felt without a look; where the device cannot, nothing happens
+      navigator.vibrate?.(keeper ? KEEPER_MS : FRAME_MS);
+      expose(take.id, keeper);
+    },
   };
 }
 

@@ -11,12 +11,15 @@ interface TakeThumbnailProps {
   take: Take;
   /** Pixels of the measuring picture per shown pixel. */
   scale: number;
+  /** Whether it is too large to be kept in the store. */
+  isFleeting?: boolean;
   className?: string;
   label: string;
 }
 
 /** The picture of a take, small; without the record of its person there is none, and that is said. */
-export function TakeThumbnail({ whole, take, scale, className, label }: TakeThumbnailProps) {
+export function TakeThumbnail(props: TakeThumbnailProps) {
+  const { whole, take, scale, isFleeting, className, label } = props;
   const sitter = sitterIn(whole, take);
   const look = lookOf(whole.sitting, take);
   const profile = useMemo(() => sitter && dressedFor(sitter, look), [sitter, look]);
@@ -32,5 +35,14 @@ export function TakeThumbnail({ whole, take, scale, className, label }: TakeThum
         no record
       </span>
     );
-  return <PoseThumbnail profile={profile} shot={shot} scale={scale} className={className} label={label} />;
+  return (
+    <PoseThumbnail
+      profile={profile}
+      shot={shot}
+      scale={scale}
+      isFleeting={isFleeting ?? false}
+      className={className}
+      label={label}
+    />
+  );
 }
