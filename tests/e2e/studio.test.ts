@@ -135,6 +135,11 @@ it('takes are changed along the run below, and each keeps its own edits', async 
 it('the run is put in order by dragging with the pointer', async () => {
   await gilvo.open('/run?sitting=demo-yearbook', DESK_SIZE);
   await gilvo.one('li[data-take]:nth-of-type(5) canvas[data-state="drawn"]');
+  // what is still found of the rows is written into them
+  await gilvo.until(
+    '[...document.querySelectorAll("li[data-take]")].slice(1).every((e) => /\\d sentences?/.test(e.innerText))',
+    'the sentences were not found',
+  );
   const order = () =>
     gilvo.driver.executeScript<string>(
       'return [...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take.at(-1)).join("")',

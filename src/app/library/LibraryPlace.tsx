@@ -5,6 +5,7 @@ import type { BodyProfile } from '@/core/body';
 import type { PoseEntry } from '@/core/library';
 import type { Pose } from '@/core/pose';
 import type { WholeSitting } from '@/data';
+import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { WindowedRows } from '@/ui/fields/WindowedRows';
 import { Header } from '@/ui/place/Header';
 import { namesOf } from '@/ui/place/namesOf';
@@ -53,31 +54,8 @@ function Poses({ found, profile, onAdd }: PosesProps) {
   );
 }
 
-interface ForWhomProps {
-  library: ReturnType<typeof useLibrary>;
-  isOfSitting: boolean;
-}
-
-/** On whom the poses are drawn. */
-function ForWhom({ library: { people, chosen, choose }, isOfSitting }: ForWhomProps) {
-  return (
-    <label className="flex min-w-0 items-center gap-2">
-      <span className="quiet shrink-0">drawn on</span>
-      <select
-        className="field w-auto max-w-full min-w-0"
-        value={chosen?.id ?? ''}
-        onChange={(e) => choose(e.target.value)}
-      >
-        {!isOfSitting && <option value="">somebody of average measures</option>}
-        {people.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
+/** Nobody yet: the poses are drawn on a body of average measures. */
+const NOBODY = { id: '', name: 'somebody of average measures' };
 
 interface ShelfProps {
   whole: WholeSitting | null;
@@ -88,7 +66,7 @@ interface ShelfProps {
 /** What is found of the library, and what it is found by. */
 function Shelf({ whole, isReady, onAdd }: ShelfProps) {
   const library = useLibrary(whole, isReady);
-  const { chosen, profile, filter, setFilter, found, count } = library;
+  const { people, chosen, choose, profile, filter, setFilter, found, count } = library;
   return (
     <>
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-3">
@@ -96,7 +74,12 @@ function Shelf({ whole, isReady, onAdd }: ShelfProps) {
         <p className="quiet text-xs" role="status" data-testid="found">
           {found.length} of {count} suit
         </p>
-        <ForWhom library={library} isOfSitting={whole !== null} />
+        <PersonChoice
+          label="drawn on"
+          people={whole ? people : [NOBODY, ...people]}
+          personId={chosen?.id ?? NOBODY.id}
+          onChoose={choose}
+        />
       </div>
       <LibraryFilters filter={filter} onFilter={setFilter} />
       <div className="rule-t mt-4 flex min-h-0 flex-1 flex-col pt-4">

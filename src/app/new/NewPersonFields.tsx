@@ -7,6 +7,13 @@ import { NumberField } from '@/ui/fields/NumberField';
 
 type Measures = Pick<Sitter['profile'], 'statureM' | 'massKg' | 'ageYears'>;
 
+/** The three measures with their ranges. */
+const ROWS = [
+  { measure: 'statureM', words: 'stature', unit: 'm', min: 0.4, max: 2.4 },
+  { measure: 'massKg', words: 'mass', unit: 'kg', min: 2, max: 300 },
+  { measure: 'ageYears', words: 'age', unit: 'years', min: 0, max: 120 },
+] as const;
+
 interface NewPersonFieldsProps {
   name: string;
   onAdd(measures: Measures): void;
@@ -16,34 +23,19 @@ interface NewPersonFieldsProps {
 export function NewPersonFields({ name, onAdd }: NewPersonFieldsProps) {
   const { statureM, massKg, ageYears } = AVERAGE_PROFILE;
   const [measures, setMeasures] = useState<Measures>({ statureM, massKg, ageYears });
-  const put = (measure: keyof Measures) => (value: number | undefined) =>
-    setMeasures((m) => ({ ...m, [measure]: value ?? AVERAGE_PROFILE[measure] }));
   return (
     <div className="rule-t mt-2 grid grid-cols-3 items-end gap-3 pt-2">
-      <NumberField
-        label="stature, m"
-        value={measures.statureM}
-        min={0.4}
-        max={2.4}
-        unit="m"
-        onChange={put('statureM')}
-      />
-      <NumberField
-        label="mass, kg"
-        value={measures.massKg}
-        min={2}
-        max={300}
-        unit="kg"
-        onChange={put('massKg')}
-      />
-      <NumberField
-        label="age, years"
-        value={measures.ageYears}
-        min={0}
-        max={120}
-        unit="years"
-        onChange={put('ageYears')}
-      />
+      {ROWS.map(({ measure, words, min, max, unit }) => (
+        <NumberField
+          key={measure}
+          label={`${words}, ${unit}`}
+          value={measures[measure]}
+          min={min}
+          max={max}
+          unit={unit}
+          onChange={(value) => setMeasures((m) => ({ ...m, [measure]: value ?? AVERAGE_PROFILE[measure] }))}
+        />
+      ))}
       <button
         type="button"
         className="link-act col-span-3 min-h-10 text-left"

@@ -3,8 +3,6 @@ import {
   handRegion,
   isOnSeat,
   on,
-  SETTINGS,
-  SETTING_IDS,
   type BodyPlaceName,
   type Contact,
   type ContactPart,
@@ -16,6 +14,7 @@ import { ARM_SETTINGS, isOfArm } from './arms';
 import { CONSEQUENCES, type Step } from './consequences';
 import { guidedTurnDeg } from './rows/stance';
 import type { Sentence } from './sentence';
+import { HABITS, UPPER_SETTINGS } from './stations';
 
 /** A sitter part of the way: how they stand, and what of it they were told. */
 export interface Standing {
@@ -31,12 +30,6 @@ export type Does = 'whatFollows' | 'onlyWhatIsSaid';
 export function standingIn(pose: Pose): Standing {
   return { pose, told: new Set(), toldParts: new Set() };
 }
-
-/** What stays of a pose when the body is carried elsewhere: a habit of the face. */
-const KEPT: readonly SettingId[] = ['faceForwardCm'];
-
-const UPPER: ReadonlySet<string> = new Set(['spine', 'shoulders', 'arms', 'hands', 'head']);
-const UPPER_SETTINGS = SETTING_IDS.filter((id) => UPPER.has(SETTINGS[id].station) && !KEPT.includes(id));
 
 /** Places of the head: a hand may go there while its elbow stays where it leans. */
 const NEAR_HEAD: ReadonlySet<string> = new Set<BodyPlaceName>([
@@ -76,7 +69,7 @@ function carriedElsewhere(pose: Pose, sentence: Sentence, lensDeg: number): Pose
   for (const key of ['objects', 'on', 'legs', 'crossed'] as const)
     if (next[key] === undefined) delete next[key];
   const kept = Object.fromEntries(
-    KEPT.flatMap((id) => (id in pose.settings ? [[id, pose.settings[id]]] : [])),
+    HABITS.flatMap((id) => (id in pose.settings ? [[id, pose.settings[id]]] : [])),
   );
   next.settings = { ...kept, hipsTurnLeftDeg: guidedTurnDeg(next, lensDeg) };
   const rests = isOnSeat(next.support) || next.support === 'kneelLow';

@@ -113,6 +113,16 @@ describe('what is said', () => {
     expect(sentences.map(say)).toEqual(['Think of somebody you are glad to see.']);
   });
 
+  it('is one acted sentence where the pose moves, after what carries the body there', () => {
+    const [walk] = HOUSE_POSES.moving as [Pose];
+    const seated = HOUSE_POSES.chair![0]!;
+    expect(sentencesBetween(average(), walk, shotOf(walk)).sentences).toEqual([]);
+    const [first, acted] = sentencesBetween(average(), seated, shotOf(walk)).sentences;
+    expect(first!.keys).toContain('stance');
+    expect(say(acted!)).toBe(walk.words);
+    expect(first!.keys.filter((key) => acted!.keys.includes(key))).toEqual([]);
+  });
+
   it('is the same once more', () => {
     expect(sentencesBetween(average(), tall, shotOf(sway))).toEqual(
       sentencesBetween(average(), tall, shotOf(sway)),

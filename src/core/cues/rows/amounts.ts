@@ -4,14 +4,13 @@ import {
   sided,
   settingOf,
   SETTINGS,
-  type MidlineId,
   type PairedName,
   type Pose,
   type SettingId,
 } from '../../pose';
 import { SIDES, type Side } from '../../units';
 import type { Sentence } from '../sentence';
-import type { Between } from './between';
+import { isWorthSaying, type Between } from './between';
 import { LEVEL, NAMED, PAIRED_AMOUNTS, SIDED_AMOUNTS } from './named';
 
 /** A name with its value. */
@@ -70,17 +69,9 @@ function paired({ to }: Between): Sentence[] {
   });
 }
 
-/** Whether saying it could change anything: a setting that is neither so already nor so by itself. */
-function isWorthSaying({ from }: Between, { tells: { settings = {} } }: Sentence): boolean {
-  return (Object.entries(settings) as [MidlineId, number][]).some(([id, value]) => {
-    const half = SETTINGS[id].step / 2;
-    return Math.abs(settingOf(from, id) - value) > half || Math.abs(SETTINGS[id].neutral - value) > half;
-  });
-}
-
 /** Everything that can be said of the amounts of a pose. */
 export function amountSentences(between: Between): Sentence[] {
   return [...midline(between), ...leftOrRight(between), ...paired(between)].filter((s) =>
-    isWorthSaying(between, s),
+    isWorthSaying(between, s.tells.settings ?? {}),
   );
 }

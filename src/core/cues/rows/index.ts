@@ -1,7 +1,8 @@
-import { SETTING_IDS, settingApplies, SETTINGS, STATIONS, type Pose, type SettingId } from '../../pose';
+import { settingApplies, settingOf, STATIONS } from '../../pose';
 import type { Sentence } from '../sentence';
+import { BODY_SETTINGS, UPPER_SETTINGS } from '../stations';
 import { amountSentences } from './amounts';
-import type { Between } from './between';
+import { settingsOf, type Between } from './between';
 import { faceSentences } from './face';
 import { contactSentences } from './hands';
 import { shownSentences } from './shown';
@@ -9,28 +10,19 @@ import { stanceSentences } from './stance';
 
 export type { Between } from './between';
 
-/** Stations that a movement as a whole brings along. */
-const OF_BODY: ReadonlySet<string> = new Set([
-  'feet',
-  'weight',
-  'hips',
-  'spine',
-  'shoulders',
-  'arms',
-  'hands',
-  'head',
-]);
-
 /** A pose moves where its message says so: it is acted in its own words. */
 const MOVING = 0.3;
 
-/** A pose in motion is one acted sentence: its own words bring all but what the hands lie on, eyes and expression. */
-function acted({ to }: Between): Sentence[] {
+/**
+ * A pose in motion is one acted sentence: its own words bring all but what the hands lie on, eyes and expression.
+ * @param first what carries the body there, which is said before.
+ */
+function acted({ from, to }: Between, first: readonly Sentence[]): Sentence[] {
   if (to.message.movement < MOVING || to.words === '') return [];
-  const ids = SETTING_IDS.filter((id) => OF_BODY.has(SETTINGS[id].station) && settingApplies(to, id));
-  const settings: Pose['settings'] = Object.fromEntries(
-    ids.map((id) => [id, to.settings[id] ?? SETTINGS[id].neutral]),
-  );
+  const named = new Set(first.flatMap(({ keys }) => keys));
+  const ids = BODY_SETTINGS.filter((id) => settingApplies(to, id) && !named.has(id));
+  const settings = settingsOf(to, ids);
+  if (first.length === 0 && ids.every((id) => settingOf(from, id) === settings[id])) return [];
   return [
     {
       id: 'acted',
@@ -44,13 +36,9 @@ function acted({ to }: Between): Sentence[] {
   ];
 }
 
-/** Upper-body stations that are shaken out. */
-const UPPER: ReadonlySet<string> = new Set(['spine', 'shoulders', 'arms', 'hands', 'head']);
-
 /** The upper body shaken out, and back to neutral: one sentence where much of the last pose is still in it. */
 function shakenOut({ from }: Between): Sentence[] {
-  const set = (Object.keys(from.settings) as SettingId[]).filter((id) => UPPER.has(SETTINGS[id].station));
-  if (set.length === 0) return [];
+  if (!UPPER_SETTINGS.some((id) => from.settings[id] !== undefined)) return [];
   return [{ id: 'shakeOut', station: 'feet', side: null, keys: ['shake'], tells: {}, isDue: false }];
 }
 
@@ -71,9 +59,10 @@ function inSpokenOrder(sentences: readonly Sentence[]): Sentence[] {
 
 /** Everything that could be said on the way from one pose to another, in spoken order. */
 export function candidates(between: Between): Sentence[] {
+  const first = stanceSentences(between);
   return inSpokenOrder([
-    ...stanceSentences(between),
-    ...acted(between),
+    ...first,
+    ...acted(between, first),
     ...shakenOut(between),
     ...contactSentences(between),
     ...amountSentences(between),

@@ -11,7 +11,7 @@ import {
 } from '../../pose';
 import { SIDES, turnBetweenDeg, type Side } from '../../units';
 import type { Sentence } from '../sentence';
-import { settingsOf, type Between } from './between';
+import { FACES_DEG, isWorthSaying, settingsOf, type Between } from './between';
 import type { ShownId } from './ids';
 
 /** What the photographer's hand shows: it goes where it is wanted to the degree. */
@@ -32,8 +32,6 @@ const SHOWN: Record<ShownId, { settings: readonly (MidlineId | PairedName)[]; si
 
 /** The face looks at the lens within this, degrees: nobody is asked for less (own estimate of what is seen). */
 const AT_LENS_DEG = 5;
-/** A body that faces the lens within this is said to face it, degrees. */
-const FACES_DEG = 9;
 /** Shoulders come back to the photographer where they end nearer to the lens than this, degrees. */
 const BACK_TO_ME_DEG = 24;
 
@@ -60,21 +58,15 @@ function fits(id: ShownId, { to, lensDeg }: Between): boolean {
   }
 }
 
-function shown(id: ShownId, side: Side | null, { from, to }: Between): Sentence | null {
+function shown(id: ShownId, side: Side | null, between: Between): Sentence | null {
+  const { to } = between;
   const { settings: names } = SHOWN[id];
   const ids = names
     .map((name) => (side ? sided(side, name as PairedName) : (name as SettingId)))
     .filter((setting) => settingApplies(to, setting));
   if (ids.length === 0) return null;
   const settings = settingsOf(to, ids);
-  const isOther = ids.some((setting) => {
-    const half = SETTINGS[setting].step / 2;
-    const value = settings[setting]!;
-    return (
-      Math.abs(settingOf(from, setting) - value) > half || Math.abs(SETTINGS[setting].neutral - value) > half
-    );
-  });
-  if (!isOther) return null;
+  if (!isWorthSaying(between, settings)) return null;
   // an arm that is held as another shows it lies on nothing
   const isArm = id === 'armAsMine' && side;
   const keys = isArm ? [...ids, `${side}:hand`, `${side}:elbow`] : ids;

@@ -3,13 +3,10 @@ import { isOnSeat, legModes, settingOf, sideLainOn, type Pose } from '../../pose
 import { otherSide, turnBetweenDeg, type Side } from '../../units';
 import type { Facing, Sentence } from '../sentence';
 import type { CrossId, Depth, StanceId } from './ids';
-import type { Between } from './between';
+import { FACES_DEG, type Between } from './between';
 
 /** How deep one sits, share of the seat. */
 const DEPTHS: Record<Depth, number> = { edge: 0.08, forward: 0.3, middle: 0.5, deep: 0.82 };
-
-/** A body that faces within this of where it is sent is not sent there again, degrees (own estimate). */
-const FACES_DEG = 9;
 
 function depthOf(share: number): Depth {
   const names = Object.keys(DEPTHS) as Depth[];
