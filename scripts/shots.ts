@@ -132,7 +132,7 @@ try {
     );
     await driver.wait(
       async () =>
-        ((await driver.findElement(By.css('main')).getText()).match(/\d sentences?/g) ?? []).length === 4,
+        ((await driver.findElement(By.css('main')).getText()).match(/\d sentences?/g) ?? []).length === 5,
       60_000,
     );
     await shot(browser, 'run');
@@ -140,6 +140,7 @@ try {
   if (wants('direct')) {
     await visit(browser, `${server.origin}/direct?sitting=demo-yearbook`, PHONE_SIZE);
     await driver.wait(until.elementLocated(By.css('main canvas[data-state="drawn"]')), 60_000);
+    await driver.wait(until.elementLocated(By.css('[data-testid="cue"]')), 60_000);
     await shot(browser, 'direct');
   }
   if (wants('set')) {

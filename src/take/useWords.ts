@@ -3,6 +3,7 @@ import { dressedFor, lookOf } from '@/core/brief';
 import type { Said } from '@/core/cues';
 import { poseBefore } from '@/core/sequence';
 import { AVERAGE_PROFILE, sitterIn, soloIn, type WholeSitting } from '@/data';
+import { useSame } from '@/drawing/useSame';
 import { useNewest } from '@/ui/pictures/useNewest';
 import { wordsTo } from '@/workers/keptFirst';
 
@@ -27,15 +28,19 @@ async function wordsOf(whole: WholeSitting, index: number, notByItself: readonly
 
 /** What is said for a take; null while it is worked out. That of the next take is worked out as soon as it is there. */
 export function useWords(whole: WholeSitting, index: number, notByItself: readonly number[]) {
-  const key = [whole.takes[index]?.id, ...notByItself].join(' ');
+  const marks = useSame(notByItself);
+  // a frame that is taken changes nothing of what is said
+  const { sitting, people, takes } = whole;
+  const run = useMemo(() => ({ sitting, people, takes, frames: [] }), [sitting, people, takes]);
   const ask = useMemo(
     () => async () => {
-      const words = await wordsOf(whole, index, key.split(' ').slice(1).map(Number));
-      void wordsOf(whole, index + 1, []).catch(() => undefined);
-      return { key, words };
+      const words = await wordsOf(run, index, marks);
+      void wordsOf(run, index + 1, []).catch(() => undefined);
+      return { run, index, marks, words };
     },
-    [whole, index, key],
+    [run, index, marks],
   );
   const { value, refused } = useNewest(ask);
-  return { words: value?.key === key ? value.words : null, refused };
+  const isNow = value?.run === run && value.index === index && value.marks === marks;
+  return { words: isNow ? value.words : null, refused };
 }

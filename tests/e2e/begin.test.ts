@@ -54,12 +54,31 @@ it('by keyboard: somebody new with three measures, a message, two lengths; and a
 
 it('the run tells how many sentences lead from pose to pose, and is directed at once', async () => {
   await gilvo.until(
-    '[...document.querySelectorAll("li[data-take]")].slice(1).every((e) => /\\d sentences?/.test(e.innerText))',
+    '[...document.querySelectorAll("li[data-take]")].every((e) => /\\d sentences?/.test(e.innerText))',
     'the sentences were not found',
   );
   await gilvo.press('Direct');
   const cue = await gilvo.text('[data-testid="cue"]');
   expect(cue.split(' ').length).toBeLessThanOrEqual(14);
+});
+
+it('a frame that is taken leaves the cue where it is', async () => {
+  const cue = await gilvo.text('[data-testid="cue"]');
+  await gilvo.driver.executeScript(`
+    window.gone = 0;
+    new MutationObserver(() => document.querySelector('[data-testid="cue"]') || window.gone++)
+      .observe(document.querySelector('[aria-label="Cue"]'), { childList: true, subtree: true, characterData: true });`);
+  await gilvo.click('[data-act="keeper"]');
+  await gilvo.until(
+    'document.querySelector("[data-testid=frame-count]").textContent.includes("1 keeper")',
+    'the keeper was not counted',
+  );
+  await gilvo.comes(
+    async () => (JSON.parse(await gilvo.wholeStore()) as { frames: unknown[] }).frames.length > 0,
+    'not stored',
+  );
+  expect(await gilvo.text('[data-testid="cue"]')).toBe(cue);
+  expect(await gilvo.driver.executeScript<number>('return window.gone')).toBe(0);
 });
 
 it('what did not come by itself is said from there on, and stays so when the page is opened anew', async () => {

@@ -3,7 +3,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
-import { changeCost } from '@/core/sequence';
+import { changeCost, type ChangeCost } from '@/core/sequence';
 import { nameOfShot, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { whoseIn, type WholeSitting } from '@/data';
@@ -20,7 +20,13 @@ function SentencesLine({ whole, index }: { whole: WholeSitting; index: number })
   const { words } = useWords(whole, index, NONE);
   if (!words) return null;
   const count = [...words.values()].reduce((sum, { sentences }) => sum + sentences.length, 0);
-  return `${count} ${count === 1 ? 'sentence' : 'sentences'}, `;
+  return `, ${count} ${count === 1 ? 'sentence' : 'sentences'}`;
+}
+
+/** What is other than before but for the pose. */
+function otherWords({ arrivals, gear }: ChangeCost): string {
+  const gearWords = gear.length > 0 ? gear.join(', ') : 'same lens and light';
+  return arrivals > 0 ? `somebody else comes, ${gearWords}` : gearWords;
 }
 
 interface ChangeLineProps {
@@ -34,19 +40,16 @@ function ChangeLine({ whole, before, take }: ChangeLineProps) {
   const cost = before && changeCost(before.shot, take.shot);
   return (
     <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
-      {cost ? (
+      {cost && (
         <>
           <span className="h-full w-px bg-base-300" aria-hidden />
           <strong>{Math.round(cost.totalS)} s</strong>
-          <span className="quiet">
-            {cost.arrivals > 0 && 'somebody else comes, '}
-            <SentencesLine whole={whole} index={whole.takes.indexOf(take)} />
-            {cost.gear.length ? cost.gear.join(', ') : 'same lens and light'}
-          </span>
         </>
-      ) : (
-        <span className="quiet">starts the run</span>
       )}
+      <span className="quiet">
+        {cost ? otherWords(cost) : 'starts the run'}
+        <SentencesLine whole={whole} index={whole.takes.indexOf(take)} />
+      </span>
     </p>
   );
 }

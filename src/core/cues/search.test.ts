@@ -68,10 +68,21 @@ describe('the search', () => {
       const counts = plans.map((p) => p[0]!.sentences.length);
       expect(counts).toEqual(counts.map((_, i) => counts[0]! + i));
       for (const ofCount of plans)
-        for (const plan of ofCount) expect(plan.score).toBeGreaterThanOrEqual(ofCount[0]!.score);
+        for (const plan of ofCount) {
+          expect(plan.score).toBeGreaterThanOrEqual(ofCount[0]!.score);
+          const keys = plan.sentences.flatMap((sentence) => sentence.keys);
+          expect(new Set(keys).size).toBe(keys.length);
+        }
       const errors = plans.map((p) => p[0]!.reckoned.error);
       expect(errors.at(-1)!).toBeLessThan(0.3 * errors[0]!);
     }
+  });
+
+  it('finds what pays only together: from folded arms no one sentence leads to a held arm', () => {
+    const plans = [...plansBetween(groundOf(poses[7]!, poses[3]!))];
+    const best = (count: number) => plans.find((p) => p[0]!.sentences.length === count)![0]!.reckoned.error;
+    expect(best(4)).toBeGreaterThan(0.8);
+    expect(best(6)).toBeLessThan(0.8);
   });
 
   it('reckons what the solver finds', () => {
