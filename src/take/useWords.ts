@@ -40,7 +40,7 @@ export function useWords(whole: WholeSitting, index: number, notByItself: readon
     },
     [run, index, marks],
   );
-  const { value, refused } = useNewest(ask);
+  const { value, refused, busy } = useNewest(ask);
   const isNow = value?.run === run && value.index === index && value.marks === marks;
-  return { words: isNow ? value.words : null, refused };
+  return { words: isNow ? value.words : null, refused: busy ? null : refused };
 }

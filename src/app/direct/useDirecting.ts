@@ -3,12 +3,12 @@
 import { useMemo, useState } from 'react';
 import type { Said } from '@/core/cues';
 import { cuesOfShot, type Cue } from '@/core/direct';
-import { addFrame, database, type WholeSitting } from '@/data';
 import type { Frame } from '@/core/sitting';
+import { addFrame, database, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
 import { calledOf } from '@/ui/place/namesOf';
-import type { SetPlace } from './directPlace';
 import { useWords } from '@/take/useWords';
+import type { SetPlace } from './directPlace';
 
 /** A direction as it is said on set: with the names of those whom it is said to, where several are in the picture. */
 export interface SaidCue extends Cue {
@@ -99,7 +99,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
       move({
         checked: place.checked.includes(id) ? place.checked.filter((c) => c !== id) : [...place.checked, id],
       }),
-    next: () => (!cues || at < cues.length ? move({ cue: at + 1 }) : goTo(index + 1)),
+    next: () => (at < (cues?.length ?? 0) ? move({ cue: at + 1 }) : goTo(index + 1)),
     back: () => (at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
     expose: (keeper: boolean) => {

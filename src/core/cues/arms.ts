@@ -1,4 +1,5 @@
 import {
+  contactPart,
   contactSide,
   contactStation,
   SETTING_IDS,
@@ -30,4 +31,10 @@ export function armContacts({ contacts }: Pose, side: Side): Contact[] {
   return contacts
     .filter((c) => isOfArm(c) && contactSide(c) === side)
     .sort((a, b) => a.part.localeCompare(b.part));
+}
+
+/** Whether it is a hand that carries a little on the seat or the floor, behind one who sits. */
+export function isHandBehind({ part, to, kind, spot }: Contact): boolean {
+  const isOnLevel = to === 'seat' || to === 'floor';
+  return contactPart({ part }) === 'palm' && kind === 'lean' && isOnLevel && (spot?.ahead ?? 0) < 0;
 }

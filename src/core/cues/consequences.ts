@@ -12,6 +12,7 @@ import {
   type Pose,
 } from '../pose';
 import { clamp, otherSide, SIDES, turnBetweenDeg, type Side } from '../units';
+import { isHandBehind } from './arms';
 import type { Sentence } from './sentence';
 
 /** A pose before and after a sentence. */
@@ -45,11 +46,6 @@ const HEAD_BACK_MOST_DEG = 62;
 function onKnee(contact: Contact): boolean {
   const part = contactPart(contact);
   return (part === 'elbow' || part === 'forearm') && contact.to === 'kneeTop';
-}
-
-/** A hand on the seat or the floor behind one who sits. */
-function isBehind({ to, spot, kind }: Contact): boolean {
-  return (to === 'seat' || to === 'floor') && kind === 'lean' && (spot?.ahead ?? 0) < 0;
 }
 
 /** A forearm on something. */
@@ -101,7 +97,8 @@ export const CONSEQUENCES = {
     if (!foot || !isOnFeet(step.now.support)) return null;
     return { leftWeightShare: contactSide(foot) === 'left' ? 0.2 : 0.8 };
   },
-  handBehind: (step) => (laidBy(step, isBehind).length > 0 && isUpright(step.now) ? { hingeDeg: -12 } : null),
+  handBehind: (step) =>
+    laidBy(step, isHandBehind).length > 0 && isUpright(step.now) ? { hingeDeg: -12 } : null,
   forearmsOnTable: (step) =>
     laidBy(step, forearmOn(step, ['tableEdge', 'tableTop'])).length > 0 ? { hingeDeg: 15 } : null,
   forearmsOnRail: (step) => (laidBy(step, forearmOn(step, ['rail'])).length > 0 ? { hingeDeg: 24 } : null),

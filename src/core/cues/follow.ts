@@ -31,8 +31,8 @@ export function standingIn(pose: Pose): Standing {
   return { pose, told: new Set(), toldParts: new Set() };
 }
 
-/** Places of the head: a hand may go there while its elbow stays where it leans. */
-const NEAR_HEAD: ReadonlySet<string> = new Set<BodyPlaceName>([
+/** Places that a hand reaches while its elbow stays where it leans: those of the head, and the other hand and arm. */
+const OVER_ELBOW: ReadonlySet<string> = new Set<BodyPlaceName>([
   'jaw',
   'cheek',
   'temple',
@@ -84,8 +84,7 @@ function goesFor(old: Contact, laid: Contact, toldParts: ReadonlySet<ContactPart
   if (!isOfArm(old) || !isOfArm(laid) || contactSide(old) !== contactSide(laid)) return false;
   if (handRegion(old) && handRegion(laid)) return true;
   if (toldParts.has(old.part)) return false;
-  // an elbow stays where it leans while its hand goes up to the head
-  return handRegion(laid) ? !NEAR_HEAD.has(laid.to.replace('other:', '')) : true;
+  return handRegion(laid) ? !OVER_ELBOW.has(laid.to.replace('other:', '')) : true;
 }
 
 function laidOn({ pose, told, toldParts }: Standing, contact: Contact): Standing {

@@ -28,17 +28,20 @@ function weightOf({ picture, view }: Sight, point: Vec3): number {
 export interface Sharpness {
   view: Pick<View, 'right' | 'up' | 'forward'>;
   points: readonly number[];
+  /** Of face, chest and hips. */
   turns: readonly number[];
   hands: Readonly<Record<Side, number>>;
 }
 
-/** What is noticed in a picture. A turn is seen where what turns is seen. */
+/** What is noticed in a picture. A turn is seen where what turns is seen: the nose, a shoulder, a hip. */
 export function sharpnessOf(sight: Sight): Sharpness {
-  const { fingertips } = sight.figure.points;
-  const points = marksOf(sight.figure).points.map((p) => weightOf(sight, p));
-  // in the order of the turns: the face by the nose, the chest by the shoulders, the hips by the hips
-  const of = (at: number) => points[at]!;
-  const turns = [of(2), Math.max(of(6), of(7)), Math.max(of(8), of(9))];
-  const hands = { left: weightOf(sight, fingertips.left), right: weightOf(sight, fingertips.right) };
-  return { view: sight.view, points, turns, hands };
+  const { nose, shoulders, hips, fingertips } = sight.figure.points;
+  const of = (point: Vec3) => weightOf(sight, point);
+  const either = (pair: Record<Side, Vec3>) => Math.max(of(pair.left), of(pair.right));
+  return {
+    view: sight.view,
+    points: marksOf(sight.figure).points.map(of),
+    turns: [of(nose), either(shoulders), either(hips)],
+    hands: { left: of(fingertips.left), right: of(fingertips.right) },
+  };
 }

@@ -13,6 +13,7 @@ import { isOfArm } from '../arms';
 import type { Sentence } from '../sentence';
 import type { Between } from './between';
 import type { OffPart, PairId } from './ids';
+import { isCarriedAnew } from './stance';
 
 /** Parts besides the arms that lie on something, and are taken off it again. */
 const OFF_PARTS: readonly OffPart[] = ['shoulder', 'foot', 'back', 'temple', 'cheek', 'forehead', 'lips'];
@@ -148,7 +149,7 @@ function shapes({ from, to }: Between): Sentence[] {
 /** Everything that can be said of what lies where: hands, elbows, shoulders, feet, and arms that hang. */
 export function contactSentences(between: Between): Sentence[] {
   const { from, to } = between;
-  const moved = !isSame(from.objects, to.objects) || from.support !== to.support;
+  const moved = isCarriedAnew(between);
   const fresh = to.contacts.filter((c) => moved || !isThere(from, c));
   const gone = moved
     ? []

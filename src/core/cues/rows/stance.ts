@@ -16,9 +16,8 @@ function depthOf(share: number): Depth {
 /** Which way somebody faces who has just been seated, or set on a place, degrees to the left. */
 export function guidedTurnDeg({ support, objects }: Pose, lensDeg: number): number {
   const [seat] = objects ?? [];
-  if (!seat || !(isOnSeat(support) || support === 'lean')) return lensDeg;
-  // astride one faces the backrest; leaning, wherever one came from
-  if (support === 'lean') return lensDeg;
+  if (!seat || !isOnSeat(support)) return lensDeg;
+  // astride one faces the backrest
   return support === 'astride' ? turnBetweenDeg(180, seat.turnLeftDeg) : seat.turnLeftDeg;
 }
 
@@ -65,6 +64,11 @@ function carriedAs(pose: Pose): unknown {
   return [support, objects, on, legModes(pose)];
 }
 
+/** Whether the body is carried otherwise than before, by what or with which legs: all that it lay on is given up. */
+export function isCarriedAnew({ from, to }: Between): boolean {
+  return !isSame(carriedAs(from), carriedAs(to));
+}
+
 /** What a stance is made of besides its settings. */
 function wholeOf({ support, objects, on, legs, crossed }: Pose): NonNullable<Sentence['tells']['whole']> {
   return { support, objects, on, legs, crossed };
@@ -101,10 +105,9 @@ export function stance(to: Pose, lensDeg: number): Sentence {
 }
 
 /** Legs crossed, or uncrossed. */
-function crossing({ from, to }: Between): Sentence[] {
-  const hasMoved = !isSame(carriedAs(from), carriedAs(to));
-  const before = hasMoved ? undefined : from.crossed;
-  const { crossed } = to;
+function crossing(between: Between): Sentence[] {
+  const before = isCarriedAnew(between) ? undefined : between.from.crossed;
+  const { crossed } = between.to;
   if (isSame(before, crossed)) return [];
   const id: CrossId = crossed ? `cross:${crossed.how}` : 'uncross';
   return [
@@ -121,8 +124,7 @@ function crossing({ from, to }: Between): Sentence[] {
 
 /** What carries the body: due wherever it is another than before. */
 export function stanceSentences(between: Between): Sentence[] {
-  const { from, to, lensDeg } = between;
   // on to another support, or legs into another order: the one sentence that comes before all others
-  const first = isSame(carriedAs(from), carriedAs(to)) ? [] : [stance(to, lensDeg)];
+  const first = isCarriedAnew(between) ? [stance(between.to, between.lensDeg)] : [];
   return [...first, ...crossing(between)];
 }

@@ -9,6 +9,7 @@ import {
 } from '../../pose';
 import type { SupportPlace } from '../../scene';
 import { otherSide, type Side } from '../../units';
+import { isHandBehind } from '../arms';
 import type { CrossId, OffPart } from '../rows/ids';
 import type { Sentence } from '../sentence';
 import { ENGLISH } from './english';
@@ -68,23 +69,13 @@ function placeOfBoth(words: CueWords, { to }: Contact): string {
   return (own ? words.places[own.place] : words.supports[to as SupportPlace | 'floor']).both;
 }
 
-/** A hand that carries a little, behind one who sits. */
-function isBehind({ part, to, kind, spot }: Contact): boolean {
-  return (
-    contactPart({ part }) === 'palm' &&
-    kind === 'lean' &&
-    (to === 'seat' || to === 'floor') &&
-    (spot?.ahead ?? 0) < 0
-  );
-}
-
 function laidWords(words: CueWords, contact: Contact): string {
-  if (isBehind(contact)) return words.handBehind.one;
+  if (isHandBehind(contact)) return words.handBehind.one;
   return `${words.parts[contactPart(contact)].one} ${placeOf(words, contact)}`;
 }
 
 function bothWords(words: CueWords, contact: Contact): string {
-  if (isBehind(contact)) return words.handBehind.both;
+  if (isHandBehind(contact)) return words.handBehind.both;
   return words.pairs.bothLaid
     .replace('{Parts}', words.parts[contactPart(contact)].both)
     .replace('{place}', placeOfBoth(words, contact));
