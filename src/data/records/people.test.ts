@@ -1,5 +1,5 @@
 import Dexie from 'dexie';
-import type { Pose } from '@/core/pose';
+import { neutralPose, type Pose } from '@/core/pose';
 import { shotOfOne, soloShot, type Posed } from '@/core/shot';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../../tests/support/people';
@@ -14,8 +14,9 @@ import { addPeople, addPerson, binPeople, changeSitting, removeGroup, saveGroup,
 import { erasePerson, mentionsOf, tracesOf } from './erasing';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { addFrame, loadSitting, sitterIn, startSitting } from './sittings';
-import { keepPicture, keptPicture } from '../store/pictures';
+import { keepPicture, keepPoseView, keptPicture, keptPoseView } from '../store/pictures';
 import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
+import { keepWords, keptWords } from '../store/words';
 
 let db: GilvoDatabase;
 let count = 0;
@@ -303,12 +304,30 @@ describe('surfaces', () => {
     expect(await keptPicture(db, { ...of, scale: 2 })).toBeUndefined();
     expect(await keptPicture(db, { ...of, profile: profileOf({ massKg: 71 }) })).toBeUndefined();
     expect(await keptPicture(db, { ...of, shot: soloShot(demoTakes()[1]!.shot) })).toBeUndefined();
-    for (let i = 0; i < 130; i++) await keepPicture(db, { ...of, scale: 3 + i }, picture);
-    expect(await db.pictures.count()).toBe(120);
+    for (let i = 0; i < 250; i++) await keepPicture(db, { ...of, scale: 3 + i }, picture);
+    expect(await db.pictures.count()).toBe(240);
     expect(await keptPicture(db, of)).toBeUndefined();
-    expect(await keptPicture(db, { ...of, scale: 132 })).toEqual(picture);
+    expect(await keptPicture(db, { ...of, scale: 252 })).toEqual(picture);
     await erasePerson(db, RUNA);
     expect(await db.pictures.count()).toBe(0);
+  });
+
+  it('and how a sitter looks in a pose, and what is said on the way to it, go with an erased person too', async () => {
+    const shot = soloShot(demoTakes()[0]!.shot);
+    const { pose } = shot;
+    const picture = { width: 1, height: 1, bytes: new Uint8ClampedArray([1, 2, 3, 255]) };
+    const view = { picture, told: { faults: 2, holdS: null } };
+    await keepPoseView(db, { profile: profileOf(), pose }, view);
+    expect(await keptPoseView(db, { profile: profileOf(), pose })).toEqual(view);
+    expect(await keptPoseView(db, { profile: profileOf({ massKg: 71 }), pose })).toBeUndefined();
+    const way = { profile: profileOf(), from: neutralPose('x'), shot, notByItself: [] };
+    const said = { sentences: [], close: { error: 0, worst: 0 }, isClose: true, newFindings: [], left: [] };
+    await keepWords(db, way, said);
+    expect(await keptWords(db, way)).toEqual(said);
+    expect(await keptWords(db, { ...way, notByItself: [1] })).toBeUndefined();
+    expect(await keptWords(db, { ...way, from: pose })).toBeUndefined();
+    await erasePerson(db, RUNA);
+    expect([await db.pictures.count(), await db.words.count()]).toEqual([0, 0]);
   });
 });
 

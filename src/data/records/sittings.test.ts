@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { readSittingFile } from '@/core/formats';
+import { usualRoom } from '@/core/scene';
 import type { Frame } from '@/core/sitting';
 import { exportSitting } from '../files/sittingFiles';
 import { GilvoDatabase } from '../store/database';
@@ -150,4 +151,30 @@ it('a new sitting has a sitter and one pose, and everything is valid', async () 
   expect(whole.sitting.startsAt).toBe('2026-12-01T09:00:00.000Z');
   expect(readSittingFile(await exportSitting(db, id, new Date())).sitting.id).toBe(id);
   expect(await loadSitting(db, id)).toEqual(whole);
+});
+
+it('a new sitting is of whoever was named, with what was said of it, and its minutes are shared out', async () => {
+  const room = usualRoom('Attic', 3, 5);
+  const message = { presence: 0.3, openness: 0.4, formality: 0.6, movement: -0.7 };
+  const [first, second, third] = demoTakes().map((t) => t.shot);
+  const shots = ([personId]: readonly string[]) =>
+    [first!, second!, third!].map((shot) => ({
+      ...shot,
+      people: shot.people.map((p) => ({ ...p, personId: personId! })),
+    }));
+  const id = await startSitting(db, new Date(), [], { room, message, minutes: 20, shots });
+  const { sitting, takes, people } = (await loadSitting(db, id))!;
+  expect([sitting.room, sitting.place, sitting.minutes, sitting.looks[0]!.message]).toEqual([
+    room,
+    'Attic',
+    20,
+    message,
+  ]);
+  expect(takes.map((t) => [t.position, t.minutes, t.shot.people[0]!.personId])).toEqual(
+    [0, 1, 2].map((position) => [position, 6.5, people[0]!.id]),
+  );
+  const before = await everything();
+  const tooWide = { ...room, widthM: 200 };
+  await expect(startSitting(db, new Date(), [], { room: tooWide })).rejects.toThrow('widthM');
+  expect(await everything()).toEqual(before);
 });
