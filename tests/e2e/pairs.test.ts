@@ -29,6 +29,10 @@ it('a child is carried on the hip, on the other side, and put down', async () =>
   const family = () => gilvo.stored<Take>('takes', 'demo-club-6');
   await gilvo.open('/pose?sitting=demo-club&take=demo-club-6', DESK_SIZE);
   const child = (await family()).shot.people.length - 1;
+  await gilvo.until(
+    `document.querySelectorAll('[aria-label="Whose pose is in the hand"] button').length > ${child}`,
+    'nobody can be taken into the hand',
+  );
   const names = await gilvo.texts('[aria-label="Whose pose is in the hand"] button');
   await gilvo.press(names[child]!, '//*[@aria-label="Whose pose is in the hand"]');
   await gilvo.press('Where they stand');
