@@ -1,6 +1,6 @@
-import { hasLimit, type BodyProfile } from '../body';
+import type { BodyProfile } from '../body';
 import { offMessage } from '../brief';
-import { heightOf, isForCloseFrame, ruledOutBy } from '../library';
+import { heightOf, isForCloseFrame, isOpenTo } from '../library';
 import { isOnFeet, isOnSeat, type Message, type Pose } from '../pose';
 import type { SupportKindName } from '../scene';
 import { changeCost, cheapestOrder } from '../sequence';
@@ -36,11 +36,9 @@ const OTHER_FRAMING_S = 12;
 /** A demanding pose at the very beginning; less the later it comes. */
 const EARLY_S = 60;
 
-/** Whether what a pose needs is at hand: a wheelchair is the sitter's own. */
-function isAtHand({ objects = [] }: Pose, { supports, profile }: ComposeFor): boolean {
-  const has = (kind: SupportKindName) =>
-    kind === 'wheelchair' ? hasLimit(profile, 'usesWheelchair') : supports.includes(kind);
-  return objects.every((o) => has(o.kind));
+/** Whether what a pose needs is at hand: a wheelchair comes with its owner. */
+function isAtHand({ objects = [] }: Pose, { supports }: ComposeFor): boolean {
+  return objects.every(({ kind }) => kind === 'wheelchair' || supports.includes(kind));
 }
 
 /**
@@ -80,7 +78,7 @@ function count(planned: Planned, counts: Counts): void {
 /** The pictures of a run, one after the other the one that adds most. */
 function chosen(wanted: ComposeFor): Planned[] {
   const open = wanted.poses
-    .filter((pose) => !ruledOutBy(wanted.profile, pose) && isAtHand(pose, wanted))
+    .filter((pose) => isOpenTo(wanted.profile, pose) && isAtHand(pose, wanted))
     .flatMap((pose) => framingsOf(pose).map((framing): Planned => ({ pose, framing })));
   const counts = Object.fromEntries(TRAIT_IDS.map((id) => [id, new Map()])) as Counts;
   const run: Planned[] = [];

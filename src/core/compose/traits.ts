@@ -1,5 +1,5 @@
 import { handsOf, heightOf, type HeightId } from '../library';
-import type { Pose } from '../pose';
+import { isMoving, type Pose } from '../pose';
 import type { Framing } from '../set';
 
 /** A pose of a run as it is to be taken. */
@@ -7,9 +7,6 @@ export interface Planned {
   pose: Pose;
   framing: Framing;
 }
-
-/** A pose counts as moving from here on (own estimate). */
-const MOVING = 0.3;
 
 /** How gladly it is asked to be carried so, in the measure of the traits: the floor is for who is at ease (common practice). */
 const ASKED: Record<HeightId, number> = { standing: 0, seated: 0, low: 0.6, lying: 1.2 };
@@ -30,6 +27,6 @@ export const TRAITS = {
   framing: { weight: 1, of: ({ framing }) => framing },
   hands: { weight: 0.6, of: ({ pose }) => handsOf(pose) },
   gaze: { weight: 0.5, of: ({ pose }) => (pose.gaze.kind === 'lens' ? 'lens' : 'away') },
-  motion: { weight: 0.4, of: ({ pose }) => (pose.message.movement >= MOVING ? 'moving' : 'still') },
+  motion: { weight: 0.4, of: ({ pose }) => (isMoving(pose) ? 'moving' : 'still') },
 } as const satisfies Record<string, { weight: number; of(planned: Planned): string }>;
 export type TraitId = keyof typeof TRAITS;

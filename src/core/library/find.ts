@@ -1,9 +1,9 @@
-import { hasLimit, type BodyProfile } from '../body';
+import type { BodyProfile } from '../body';
 import { offMessage } from '../brief';
 import { plainText } from '../people';
 import type { Message, Pose } from '../pose';
 import { SUPPORTS, type SupportKindName } from '../scene';
-import { ruledOutBy } from './fit/suits';
+import { isOpenTo } from './fit/suits';
 import { handsOf, HANDS_BUSY, heightOf, HEIGHTS, type HandsId, type HeightId } from './traits';
 
 /** A pose of the library with what it is found by. */
@@ -80,9 +80,7 @@ export function findEntries(
     (support === null || (support === 'nothing' ? supports.length === 0 : supports.includes(support))) &&
     pose.level <= mostLevel &&
     words.every((w) => entry.text.includes(w)) &&
-    // a wheelchair is the sitter's own
-    (!supports.includes('wheelchair') || hasLimit(profile, 'usesWheelchair')) &&
-    !ruledOutBy(profile, pose);
+    isOpenTo(profile, pose);
   return entries
     .filter(fits)
     .map((entry) => ({ entry, off: offMessage(entry.pose.message, message) }))

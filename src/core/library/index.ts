@@ -15,7 +15,7 @@ export { STANDING_POSES } from './standing';
 export {
   fit,
   fitInstead,
-  ruledOutBy,
+  isOpenTo,
   type Adaptation,
   type Fitted,
   type FitWishes,

@@ -28,6 +28,7 @@ export {
   CROSSING_NAMES,
   EXPRESSIONS,
   faceShares,
+  isMoving,
   CROSSINGS,
   HAND_SHAPES,
   legModes,

@@ -282,3 +282,11 @@ function mirrorGaze(gaze: Gaze): Gaze {
       return gaze;
   }
 }
+
+/** A pose counts as moving from here on (own estimate). */
+const MOVING = 0.3;
+
+/** Whether a pose is caught in a movement, as its message says. */
+export function isMoving({ message }: Pose): boolean {
+  return message.movement >= MOVING;
+}

@@ -57,8 +57,6 @@ export interface ChangeCost {
   poseS: number;
   cameraS: number;
   lightS: number;
-  /** Things to say to the sitter. */
-  cues: number;
   /** Gear that changes, in words. */
   gear: string[];
   /** People who were not in the picture before. */
@@ -84,7 +82,7 @@ export function changeCost(from: Shot, to: Shot): ChangeCost {
   const lightS = CHANGE_SECONDS.light * standsChanged(from.light, to.light);
   if (lightS > 0) gear.push('light');
   const totalS = poseS + cameraS + lightS;
-  return { totalS, poseS, cameraS, lightS, cues: changes.flat().length, gear, arrivals };
+  return { totalS, poseS, cameraS, lightS, gear, arrivals };
 }
 
 function cameraSeconds(a: Camera, b: Camera, gear: string[]): number {

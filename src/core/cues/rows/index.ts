@@ -1,4 +1,4 @@
-import { settingApplies, settingOf, STATIONS } from '../../pose';
+import { isMoving, settingApplies, settingOf, STATIONS } from '../../pose';
 import type { Sentence } from '../sentence';
 import { BODY_SETTINGS, UPPER_SETTINGS } from '../stations';
 import { amountSentences } from './amounts';
@@ -10,15 +10,12 @@ import { stanceSentences } from './stance';
 
 export type { Between } from './between';
 
-/** A pose moves where its message says so: it is acted in its own words. */
-const MOVING = 0.3;
-
 /**
  * A pose in motion is one acted sentence: its own words bring all but what the hands lie on, eyes and expression.
  * @param first what carries the body there, which is said before.
  */
 function acted({ from, to }: Between, first: readonly Sentence[]): Sentence[] {
-  if (to.message.movement < MOVING || to.words === '') return [];
+  if (!isMoving(to) || to.words === '') return [];
   const named = new Set(first.flatMap(({ keys }) => keys));
   const ids = BODY_SETTINGS.filter((id) => settingApplies(to, id) && !named.has(id));
   const settings = settingsOf(to, ids);

@@ -12,7 +12,8 @@ import { review } from '../../review';
 import { framed, FRAMINGS, framingOf, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
 import { HOUSE_POSES } from '..';
-import { fit, fitInstead, ruledOutBy, type Adaptation, type Fitted } from '.';
+import { fit, fitInstead, type Adaptation, type Fitted } from '.';
+import { ruledOutBy } from './suits';
 
 const POSES = Object.values(HOUSE_POSES).flat();
 const called = (name: string): Pose => POSES.find((p) => p.name === name)!;

@@ -1,3 +1,3 @@
 export type { Adaptation, InsteadWhy } from './adaptation';
 export { fit, fitInstead, type Fitted, type FitWishes } from './fit';
-export { ruledOutBy } from './suits';
+export { isOpenTo } from './suits';

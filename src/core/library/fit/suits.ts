@@ -18,3 +18,9 @@ export function ruledOutBy(profile: BodyProfile, pose: Pose): MotionLimit | unde
   const limits = Object.keys(RULED_OUT) as MotionLimit[];
   return limits.find((limit) => hasLimit(profile, limit) && RULED_OUT[limit]!.includes(pose.support));
 }
+
+/** Whether a pose comes into question for a sitter: the record allows it, and a wheelchair in it is the sitter's own. */
+export function isOpenTo(profile: BodyProfile, pose: Pose): boolean {
+  const needsWheelchair = pose.objects?.some((o) => o.kind === 'wheelchair') ?? false;
+  return !ruledOutBy(profile, pose) && (!needsWheelchair || hasLimit(profile, 'usesWheelchair'));
+}
