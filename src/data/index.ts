@@ -1,3 +1,4 @@
+export { keepOwnPace, ownPace } from './records/pace';
 export { database } from './store/database';
 export { storeFaultOf, type StoreFault } from './store/faults';
 export { beginAnew, openStore, stayClosed, type StoreMark, type StoreState } from './store/opening';
@@ -12,6 +13,8 @@ export {
   namesOfSitters,
   removeTake,
   reorderTakes,
+  applyPlan,
+  takeBackPlan,
   restoreTake,
   saveTake,
   peopleIn,

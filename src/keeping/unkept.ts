@@ -26,6 +26,7 @@ export type Thing =
   | 'ownSchool'
   | 'lenses'
   | 'theme'
+  | 'pace'
   | 'opened'
   | 'setAside'
   | 'erase'

@@ -1,29 +1,13 @@
 import { useMemo } from 'react';
-import { dressedFor, lookOf } from '@/core/brief';
-import type { Said } from '@/core/cues';
-import { poseBefore } from '@/core/sequence';
-import { AVERAGE_PROFILE, sitterIn, soloIn, type WholeSitting } from '@/data';
+import type { WholeSitting } from '@/data';
 import { useSame } from '@/drawing/useSame';
 import { useNewest } from '@/ui/pictures/useNewest';
-import { wordsTo } from '@/workers/keptFirst';
+import { wordsBetween, type Words } from './wordsBetween';
 
-/** What is said to everybody of a take, by person. */
-type Words = ReadonlyMap<string, Said>;
-
-/** Words of a take of a run, or of none past its end: to each of its people, one after the other. */
+/** Words of a take of a run, or of none past its end. */
 async function wordsOf(whole: WholeSitting, index: number, notByItself: readonly number[]): Promise<Words> {
   const take = whole.takes[index];
-  const words = new Map<string, Said>();
-  if (!take) return words;
-  const look = lookOf(whole.sitting, take);
-  for (const { role, personId } of take.shot.people) {
-    const sitter = sitterIn(whole, take, role);
-    // without a record the words of an average body serve: they hardly hang on the body
-    const profile = sitter ? dressedFor(sitter, look) : AVERAGE_PROFILE;
-    const from = poseBefore(whole.takes[index - 1]?.shot, personId);
-    words.set(personId, await wordsTo({ profile, from, shot: soloIn(whole, take, role), notByItself }));
-  }
-  return words;
+  return take ? wordsBetween(whole, whole.takes[index - 1], take, notByItself) : new Map();
 }
 
 /** What is said for a take; null while it is worked out. That of the next take is worked out as soon as it is there. */

@@ -71,6 +71,7 @@ import type { Side, Vec3 } from '@/core/units';
 import { arrangeAnew, arrangeInSteps, callOffArranging, exchangeTwo } from './arranging';
 import { holdLock } from './holdLock';
 import { reportOf, type PictureBytes, type RecomputeOptions, type ShotReport } from './shotReport';
+import { PLANNING } from './planning';
 import { SEARCHING } from './searching';
 import { measuredSurface, onFineSet, onSet, surfaceFor } from './standIns';
 import { wholeFigureShot } from './wholeFigure';
@@ -311,6 +312,7 @@ const api = {
   exchangeTwo,
 
   ...SEARCHING,
+  ...PLANNING,
 
   /** The pose after a handle was dragged in the picture, by a way in the set, metres. */
   drag(profile: BodyProfile, shot: SoloShot, handle: Handle, by: Vec3): Promise<Pose> {

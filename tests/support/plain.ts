@@ -1,5 +1,4 @@
 import type { View } from '@/core/camera';
-import { totalCost } from '@/core/sequence';
 
 /**
  * Plain reference for the raster: one ray through the middle of each pixel, tried against every triangle that faces
@@ -58,24 +57,6 @@ export function rayPicture(
       }
     }
   return out;
-}
-
-/** Plain reference for the order: every permutation that starts with item 0. Returns the least total. */
-export function everyOrder(cost: readonly (readonly number[])[]): number {
-  let best = Infinity;
-  const walk = (path: number[], left: number[]) => {
-    if (left.length === 0) best = Math.min(best, totalCost(cost, path));
-    for (const next of left)
-      walk(
-        [...path, next],
-        left.filter((i) => i !== next),
-      );
-  };
-  walk(
-    [0],
-    cost.map((_, i) => i).filter((i) => i > 0),
-  );
-  return best;
 }
 
 /** Every order of so many, by Heap's exchanges (1963); the same array each time. */

@@ -1,14 +1,7 @@
 'use client';
 
-import {
-  HANDS_BUSY,
-  HANDS_IDS,
-  HEIGHT_IDS,
-  HEIGHTS,
-  type HandsId,
-  type HeightId,
-  type PoseFilter,
-} from '@/core/library';
+import { HANDS_BUSY, HANDS_IDS, type HandsId, type PoseFilter } from '@/core/library';
+import { HEIGHT_IDS, HEIGHTS, type HeightId } from '@/core/pose';
 import { SUPPORT_KINDS, SUPPORTS, type SupportKindName } from '@/core/scene';
 import { Choice } from '@/ui/fields/Choice';
 

@@ -2,7 +2,8 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import { HEIGHTS, type PoseEntry } from '@/core/library';
+import type { PoseEntry } from '@/core/library';
+import { HEIGHTS } from '@/core/pose';
 import { SUPPORTS } from '@/core/scene';
 import { NEW_SHOT, type PoseView } from '@/data';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';

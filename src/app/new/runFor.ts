@@ -1,11 +1,12 @@
 import { EMPTY_LOOK, standardIn } from '@/core/brief';
-import { composed, composedForTwo, supportsAtHand } from '@/core/compose';
+import { composed, composedForTwo, minutesEach, supportsAtHand } from '@/core/compose';
 import { HOUSE_POSES } from '@/core/library';
 import type { Sitter } from '@/core/people';
 import type { Message } from '@/core/pose';
 import { groundOf, type Room } from '@/core/scene';
+import { paceWith } from '@/core/sequence';
 import { shotOfOne, type Shot, type SoloShot } from '@/core/shot';
-import { AVERAGE_PROFILE, database, kitLenses, NEW_SHOT } from '@/data';
+import { AVERAGE_PROFILE, database, kitLenses, NEW_SHOT, ownPace } from '@/data';
 import { studio } from '@/workers/studioClient';
 import { firstShot } from './firstShot';
 
@@ -45,7 +46,6 @@ async function picturesOfOne(
     supports: supportsAtHand(room),
     minutes,
     poses,
-    start: NEW_SHOT,
   });
   const lenses = await kitLenses(database);
   const shots: SoloShot[] = [];
@@ -58,19 +58,50 @@ async function picturesOfOne(
   return shots;
 }
 
+/** Somebody whose record is not there yet. */
+const SITTER = 'sitter';
+
+/** Pictures in the best order, with what each is left to take in the minutes there are. */
+async function inOrder(shots: readonly Shot[], { people, minutes }: RunWanted): Promise<ComposedRun> {
+  const share = minutesEach(minutes, shots.length, 0);
+  const profiles = Object.fromEntries(people.map((p) => [p.id, p.profile]));
+  const stops = shots.map((shot, i) => ({ id: String(i), lookId: 'composed', minutes: share, shot }));
+  const source = { stops, profiles: { [SITTER]: AVERAGE_PROFILE, ...profiles }, wornIn: {} };
+  const pace = paceWith(await ownPace(database));
+  const planned = await studio('backstage').plan(source, pace, null);
+  if (!planned) return { shots, minutesEach: share };
+  const betweenS = planned.plan.steps.reduce((sum, s) => sum + s.changeS + s.restS, 0);
+  return {
+    shots: planned.plan.steps.map((step) => shots[Number(step.id)]!),
+    minutesEach: minutesEach(minutes, shots.length, betweenS),
+  };
+}
+
+/** A run that was composed, in its order. */
+export interface ComposedRun {
+  shots: readonly Shot[];
+  minutesEach: number;
+}
+
 /**
  * A run for one or for two, worked out backstage.
- * @returns its pictures of whoever the sitting is of; null where it was called off.
+ * @returns its pictures of the people, or of somebody called `sitter` where nobody is named; null where it was called off.
  */
 export async function runFor(
   wanted: RunWanted,
   isWanted: () => boolean,
   onDone: OnDone,
-): Promise<((personIds: readonly string[]) => Shot[]) | null> {
+): Promise<ComposedRun | null> {
   const { people, room, message, minutes } = wanted;
   if (people.length < 2) {
     const shots = await picturesOfOne(wanted, isWanted, onDone);
-    return isWanted() ? ([personId]) => shots.map((shot) => shotOfOne(personId!, shot)) : null;
+    const personId = people[0]?.id ?? SITTER;
+    return isWanted()
+      ? inOrder(
+          shots.map((shot) => shotOfOne(personId, shot)),
+          wanted,
+        )
+      : null;
   }
   const run = composedForTwo({
     profiles: people.map((p) => p.profile),
@@ -80,5 +111,5 @@ export async function runFor(
     start: firstShot(people.map((p) => p.id)),
     statureM: (id) => people.find((p) => p.id === id)?.profile.statureM,
   });
-  return () => run;
+  return inOrder(run, wanted);
 }

@@ -5,12 +5,13 @@ import { useEffect, useRef, useState } from 'react';
 import { PRESETS } from '@/core/brief';
 import type { Sitter } from '@/core/people';
 import type { Room } from '@/core/scene';
+import { firstRole, withPerson } from '@/core/shot';
 import { database, startSitting, type Begun } from '@/data';
 import { doNow } from '@/keeping';
 import { studio } from '@/workers/studioClient';
 import type { Answers } from './answers';
 import { firstShot } from './firstShot';
-import { runFor } from './runFor';
+import { runFor, type ComposedRun } from './runFor';
 
 /** How far a run is composed. */
 export interface Composing {
@@ -43,14 +44,19 @@ export function useBegin(answers: Answers, people: readonly Sitter[], room: Room
       done: (id) => router.push(`/${place}?sitting=${id}`),
     });
   }
+  function beginRun({ shots: all, minutesEach }: ComposedRun) {
+    const shots: Begun['shots'] = ([first]) =>
+      people.length > 0 ? all : all.map((s) => withPerson(s, firstRole(s), first!));
+    begin('run', { shots, takeMinutes: minutesEach });
+  }
   async function compose() {
     const mine = ++wanted.current;
     const isWanted = () => wanted.current === mine;
     setRefused(null);
     setComposing({ done: 0, of: 0 });
     try {
-      const shots = await runFor({ people, message, room, minutes }, isWanted, setComposing);
-      if (shots && isWanted()) begin('run', { shots });
+      const run = await runFor({ people, message, room, minutes }, isWanted, setComposing);
+      if (run && isWanted()) beginRun(run);
     } catch (error) {
       if (isWanted()) setRefused((error as Error).message);
     }

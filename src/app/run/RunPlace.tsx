@@ -1,20 +1,5 @@
 'use client';
 
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Pose } from '@/core/pose';
@@ -25,48 +10,14 @@ import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
 import { UndoLine } from '@/ui/place/UndoLine';
 import { namesOf } from '@/ui/place/namesOf';
+import { usePace } from '@/ui/place/usePace';
 import { useSitting } from '@/ui/place/useSitting';
-import { CostOfRun } from './CostOfRun';
 import { FittedLine } from './FittedLine';
-import { TakeRow } from './TakeRow';
+import { OrderPart } from './order/OrderPart';
+import { useSentences } from './order/useSentences';
+import { PacePart } from './PacePart';
+import { OrderedTakes } from './takes/OrderedTakes';
 import { useRun } from './useRun';
-
-interface OrderedTakesProps {
-  whole: WholeSitting;
-  onOrder(ids: string[]): void;
-  onRemove(take: WholeSitting['takes'][number]): void;
-}
-
-/** The poses in order; each can be dragged to another place, by pointer or by keys. */
-function OrderedTakes({ whole, onOrder, onRemove }: OrderedTakesProps) {
-  const { takes } = whole;
-  const ids = takes.map((t) => t.id);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  function onDragEnd({ active, over }: DragEndEvent) {
-    if (!over || active.id === over.id) return;
-    onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
-  }
-  return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd} id="run-order">
-      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        <ol aria-label="Poses in order">
-          {takes.map((take, i) => (
-            <TakeRow
-              key={take.id}
-              take={take}
-              before={takes[i - 1]}
-              whole={whole}
-              onRemove={() => onRemove(take)}
-            />
-          ))}
-        </ol>
-      </SortableContext>
-    </DndContext>
-  );
-}
 
 interface AddedPoseProps {
   whole: WholeSitting;
@@ -96,15 +47,24 @@ function AddedPose({ whole: { sitting, people, takes }, onAdd }: AddedPoseProps)
 }
 
 function Run({ whole }: { whole: WholeSitting }) {
-  const { undoWords, takeBack, reorder, remove, add, fitState } = useRun(whole);
+  const { undoWords, takeBack, reorder, apply, wish, remove, add, fitState } = useRun(whole);
+  const { pace } = usePace();
+  const sentences = useSentences(whole);
+  const known = { whole, pace, sentences };
   return (
-    <main className="mx-auto max-w-4xl px-4 py-6 sm:px-8">
+    <main className="mx-auto max-w-5xl px-4 py-6 sm:px-8">
       <h1 className="text-2xl">Run</h1>
-      <CostOfRun takes={whole.takes} onOrder={(ids) => reorder(ids, 'Put in the cheapest order.')} />
+      {whole.takes.length > 0 && <OrderPart {...known} onApply={apply} />}
       {undoWords && <UndoLine className="rule-b py-2 text-secondary" words={undoWords} onUndo={takeBack} />}
-      <OrderedTakes whole={whole} onOrder={(ids) => reorder(ids, 'Order changed.')} onRemove={remove} />
+      <OrderedTakes
+        {...known}
+        onOrder={(ids) => reorder(ids, 'Order changed.')}
+        onRemove={remove}
+        onWish={wish}
+      />
       <AddedPose whole={whole} onAdd={add} />
       <FittedLine {...fitState} />
+      <PacePart />
     </main>
   );
 }

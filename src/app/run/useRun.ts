@@ -3,7 +3,17 @@
 import { useState } from 'react';
 import { nameOfShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { database, removeTake, reorderTakes, restoreTake, type WholeSitting } from '@/data';
+import type { OrderWishes } from '@/core/sequence';
+import {
+  applyPlan,
+  database,
+  removeTake,
+  reorderTakes,
+  restoreTake,
+  saveTake,
+  takeBackPlan,
+  type WholeSitting,
+} from '@/data';
 import { doNow, type Thing } from '@/keeping';
 import { useAddPose } from './useAddPose';
 
@@ -27,6 +37,24 @@ export function useRun(whole: WholeSitting) {
     doNow('order', () => reorderTakes(database, sitting.id, order), { done });
   }
 
+  function apply(order: string[], leftOutIds: string[]) {
+    const earlier = takes.map((t) => t.id);
+    doNow('order', () => applyPlan(database, sitting.id, order, leftOutIds), {
+      done: (leftOut) =>
+        setUndo({
+          words: leftOut.length > 0 ? `Put in order, ${leftOut.length} left out.` : 'Put in order.',
+          thing: 'order',
+          run: () => takeBackPlan(database, sitting.id, earlier, leftOut),
+        }),
+    });
+  }
+
+  function wish(take: Take, wishes: OrderWishes) {
+    const { wishes: _, ...rest } = take;
+    const isAnything = Object.keys(wishes).length > 0;
+    doNow('order', () => saveTake(database, take, isAnything ? { ...rest, wishes } : rest));
+  }
+
   function remove(take: Take) {
     const words = `${nameOfShot(take.shot)} removed.`;
     doNow('removal', () => removeTake(database, take.id), {
@@ -38,5 +66,5 @@ export function useRun(whole: WholeSitting) {
     if (undo) doNow(undo.thing, undo.run);
     setUndo(null);
   }
-  return { undoWords: undo?.words ?? null, takeBack, reorder, remove, add, fitState };
+  return { undoWords: undo?.words ?? null, takeBack, reorder, apply, wish, remove, add, fitState };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { randomFrom } from '../group/random';
+import { randomFrom } from '../units';
 import { callOrder, callsOf, orderCost, type Combination } from '.';
 
 const combination = (id: string, personIds: string, minutes = 2): Combination => ({

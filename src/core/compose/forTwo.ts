@@ -3,7 +3,6 @@ import { offMessage } from '../brief';
 import { arranged, ARRANGEMENTS, suiting, type Arrangement } from '../library';
 import type { Message } from '../pose';
 import type { SupportKindName } from '../scene';
-import { changeCost, cheapestOrder } from '../sequence';
 import type { Shot } from '../shot';
 import { posesIn } from './runLength';
 
@@ -39,12 +38,10 @@ function chosen({ profiles, message, supports, minutes }: ComposeForTwo): Arrang
 }
 
 /**
- * A run for two: arrangements that suit them, of many kinds, near to the message, in the order that costs least from the
- * first on. Deterministic.
+ * The pictures of a run for two: arrangements that suit them, of many kinds, near to the message. Deterministic; their
+ * order is still to be found.
  * @throws RangeError where the picture to start from is not of two.
  */
 export function composedForTwo(wanted: ComposeForTwo): Shot[] {
-  const shots = chosen(wanted).map((a) => arranged(wanted.start, a, wanted.statureM));
-  const cost = shots.map((a) => shots.map((b) => changeCost(a, b).totalS));
-  return cheapestOrder(cost).sequence.map((i) => shots[i]!);
+  return chosen(wanted).map((a) => arranged(wanted.start, a, wanted.statureM));
 }

@@ -1,5 +1,5 @@
-import { handsOf, heightOf, type HeightId } from '../library';
-import { isMoving, type Pose } from '../pose';
+import { handsOf } from '../library';
+import { heightOf, isMoving, type HeightId, type Pose } from '../pose';
 import type { Framing } from '../set';
 
 /** A pose of a run as it is to be taken. */

@@ -4,7 +4,7 @@ import { profileOf } from '../../../tests/support/people';
 import { assertMeans, seatsFor } from './means';
 import { bringsSeat, type Member } from './member';
 import { gapFor, placesOfPlan } from './places';
-import { randomFrom } from './random';
+import { randomFrom } from '../units';
 import { relationCost } from './relation';
 import { rowPlans } from './rows';
 

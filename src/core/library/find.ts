@@ -1,10 +1,10 @@
 import type { BodyProfile } from '../body';
 import { offMessage } from '../brief';
 import { plainText } from '../people';
-import type { Message, Pose } from '../pose';
+import { heightOf, HEIGHTS, type HeightId, type Message, type Pose } from '../pose';
 import { SUPPORTS, type SupportKindName } from '../scene';
 import { isOpenTo } from './fit/suits';
-import { handsOf, HANDS_BUSY, heightOf, HEIGHTS, type HandsId, type HeightId } from './traits';
+import { handsOf, HANDS_BUSY, type HandsId } from './traits';
 
 /** A pose of the library with what it is found by. */
 export interface PoseEntry {

@@ -23,16 +23,7 @@ export {
 } from './fit';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
-export {
-  HANDS_BUSY,
-  HANDS_IDS,
-  handsOf,
-  HEIGHT_IDS,
-  heightOf,
-  HEIGHTS,
-  type HandsId,
-  type HeightId,
-} from './traits';
+export { HANDS_BUSY, HANDS_IDS, handsOf, type HandsId } from './traits';
 export { entriesOf, findEntries, NO_FILTER, type PoseEntry, type PoseFilter } from './find';
 
 /** The house's poses, by what they need. */

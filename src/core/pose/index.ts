@@ -50,7 +50,9 @@ export {
   type Message,
   type Pose,
 } from './pose';
+export { secondsApart } from './secondsApart';
 export { settingApplies } from './applies';
+export { HEIGHT_IDS, heightOf, HEIGHTS, type HeightId } from './heights';
 export { contactStation, withHeld, withSideMirrored, withStation } from './stations';
 export { differenceOf, type Change } from './difference';
 export {

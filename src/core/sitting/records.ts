@@ -4,6 +4,7 @@ import { combinationsSchema, withoutPerson } from '../combinations';
 import { groupingSchema, groupingWithout } from '../group';
 import { MOST_PEOPLE, shotSchema, withoutRole, type Role } from '../shot';
 import { roomSchema } from '../scene';
+import { orderWishesSchema } from '../sequence';
 import { eachOnce } from '../checks';
 
 const id = z.string().min(1).max(60);
@@ -65,6 +66,8 @@ export const takeSchema = z.strictObject({
   meant: z
     .array(z.strictObject({ findingId: z.string().min(1).max(80), reason: z.string().min(1).max(200) }))
     .max(60),
+  /** What was asked of its place in the run. */
+  wishes: orderWishesSchema.optional(),
   /** What the group of the picture was asked to be arranged by. */
   grouping: groupingSchema.optional(),
 });

@@ -2,6 +2,7 @@ import { glMatrix } from 'gl-matrix';
 import { z } from 'zod';
 
 export { once } from './once';
+export { randomFrom } from './random';
 
 // Double precision everywhere: the solver differentiates numerically, which single precision does not survive.
 glMatrix.setMatrixArrayType(Array);

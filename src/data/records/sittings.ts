@@ -2,6 +2,7 @@ import isEqual from 'fast-deep-equal';
 import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
 import { sitterSchema, type Sitter } from '@/core/people';
 import { dressedFor, lookOf } from '@/core/brief';
+import { minutesEach } from '@/core/compose';
 import type { Message } from '@/core/pose';
 import type { Room } from '@/core/scene';
 import { amongOthers, firstRole, personOf, shotOfOne, type Shot, type SoloShot } from '@/core/shot';
@@ -171,6 +172,46 @@ export async function reorderTakes(
   });
 }
 
+/** What a plan took out of a run. */
+export type LeftOut = NonNullable<Awaited<ReturnType<typeof removeTake>>>;
+
+/**
+ * Puts a run in a planned order, without what is left out of it. Returns what was left out, for undo.
+ * @throws RangeError when the ids are not exactly those of the sitting's takes; nothing is written then.
+ */
+export async function applyPlan(
+  db: GilvoDatabase,
+  sittingId: string,
+  order: readonly string[],
+  leftOutIds: readonly string[],
+): Promise<LeftOut[]> {
+  return db.transaction('rw', db.takes, db.frames, async () => {
+    const leftOut: LeftOut[] = [];
+    for (const id of leftOutIds) {
+      const gone = await removeTake(db, id);
+      if (gone) leftOut.push(gone);
+    }
+    await reorderTakes(db, sittingId, order);
+    return leftOut;
+  });
+}
+
+/**
+ * Takes a plan back: what was left out of the run comes back, and the order is the one from before.
+ * @throws RangeError when the ids are not exactly those of the sitting's takes by then; nothing is written then.
+ */
+export async function takeBackPlan(
+  db: GilvoDatabase,
+  sittingId: string,
+  earlier: readonly string[],
+  leftOut: readonly LeftOut[],
+): Promise<void> {
+  await db.transaction('rw', db.takes, db.frames, async () => {
+    for (const gone of leftOut.toReversed()) await restoreTake(db, gone);
+    await reorderTakes(db, sittingId, earlier);
+  });
+}
+
 /** Marks one exposure. */
 export async function addFrame(db: GilvoDatabase, frame: Frame): Promise<void> {
   await db.frames.add(frameSchema.parse(frame));
@@ -183,15 +224,18 @@ export interface Begun {
   minutes?: number;
   /** The pictures of its run with its people, in their order; without them it begins with one quiet pose. */
   shots?(personIds: readonly string[]): readonly Shot[];
+  /** What each picture of the run is left to take; an equal share of the minutes where that is not said. */
+  takeMinutes?: number;
 }
 
-/** A pose takes no longer than that: its picture is of another by then, minutes. */
-const MOST_TAKE_MINUTES = 30;
-
 /** The run of a new sitting: its minutes are shared out among its pictures. */
-function firstTakes(sittingId: string, shots: readonly Shot[], minutes: number): Take[] {
-  const share = Math.floor((2 * minutes) / shots.length) / 2;
-  const each = shots.length > 1 ? Math.min(MOST_TAKE_MINUTES, share) : NEW_TAKE.minutes;
+function firstTakes(
+  { id: sittingId, minutes }: Sitting,
+  shots: readonly Shot[],
+  takeMinutes?: number,
+): Take[] {
+  const share = shots.length > 1 ? minutesEach(minutes, shots.length, 0) : NEW_TAKE.minutes;
+  const each = takeMinutes ?? share;
   return shots.map((shot, position) =>
     takeSchema.parse({
       ...NEW_TAKE,
@@ -228,7 +272,7 @@ export async function startSitting(
   const personIds = people.length > 0 ? [...people] : [`sitter-${id}`];
   const sitting = newSitting(id, personIds, now, begun);
   const shots = begun.shots?.(personIds) ?? [shotOfOne(personIds[0]!, NEW_SHOT)];
-  const takes = firstTakes(id, shots, sitting.minutes);
+  const takes = firstTakes(sitting, shots, begun.takeMinutes);
   await db.transaction('rw', db.sitters, db.sittings, db.takes, async () => {
     if (people.length === 0) await db.sitters.add(sitterSchema.parse({ ...NEW_SITTER, id: personIds[0] }));
     const there = await db.sitters.bulkGet(personIds);

@@ -9,7 +9,7 @@ import type { Frame, OwnPose, Sitting, Take } from '@/core/sitting';
 
 /** What is remembered about the application itself. */
 export interface Preference {
-  key: 'theme' | 'lastTake' | 'demoPlaced' | 'storeId' | 'lastBackup' | `direct:${string}`;
+  key: 'theme' | 'lastTake' | 'demoPlaced' | 'storeId' | 'lastBackup' | 'pace' | `direct:${string}`;
   value: string;
 }
 

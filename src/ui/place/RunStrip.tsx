@@ -4,10 +4,11 @@ import Link from 'next/link';
 import { memo, useMemo } from 'react';
 import { nameOfShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
-import { changeCost } from '@/core/sequence';
+import { changeCost, type Pace } from '@/core/sequence';
 import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '../pictures/TakeThumbnail';
 import { calledOf } from './namesOf';
+import { usePace } from './usePace';
 
 interface RunCardProps {
   whole: WholeSitting;
@@ -18,13 +19,14 @@ interface RunCardProps {
   taken: number;
   href: string;
   isCurrent: boolean;
+  pace: Pace;
 }
 
 /** One pose of the run, and what the change to it costs. */
 const RunCard = memo(function RunCard(props: RunCardProps) {
-  const { whole, take, before, taken, href, isCurrent } = props;
+  const { whole, take, before, taken, href, isCurrent, pace } = props;
   const whose = calledOf(whoseIn(whole, take));
-  const cost = useMemo(() => before && changeCost(before.shot, take.shot), [before, take]);
+  const cost = useMemo(() => before && changeCost(before.shot, take.shot, pace), [before, take, pace]);
   return (
     <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
       <Link
@@ -47,7 +49,7 @@ const RunCard = memo(function RunCard(props: RunCardProps) {
             {take.plannedFrames} frames
           </span>
           {cost && (
-            <span className="block text-xs text-secondary">{Math.round(cost.totalS)} s to change</span>
+            <span className="block text-xs text-secondary">about {Math.round(cost.totalS)} s to change</span>
           )}
         </span>
       </Link>
@@ -65,6 +67,7 @@ interface RunStripProps {
 /** The run along the bottom: its poses with what each change costs. */
 export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
   const { takes, sitting, frames } = whole;
+  const { pace } = usePace();
   const minutes = takes.reduce((s, t) => s + t.minutes, 0);
   return (
     <footer className="rule-t flex h-[104px] shrink-0 items-stretch">
@@ -78,6 +81,7 @@ export function RunStrip({ whole, currentId, path = '/pose' }: RunStripProps) {
             taken={frames.filter((f) => f.takeId === take.id).length}
             href={`${path}?sitting=${sitting.id}&take=${take.id}`}
             isCurrent={take.id === currentId}
+            pace={pace}
           />
         ))}
       </ol>

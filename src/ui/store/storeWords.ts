@@ -80,6 +80,7 @@ export const THING_WORDS: Record<Thing, string> = {
   ownSchool: 'An own school',
   lenses: 'A change of the lenses',
   theme: 'The choice of light or dark',
+  pace: 'A change of your pace',
   opened: 'Where you stopped',
   setAside: 'What became of a record that was set aside',
   erase: 'The erasing',

@@ -11,6 +11,7 @@ import { database, exportSitting, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { download } from '@/ui/place/download';
 import { namesOf } from '@/ui/place/namesOf';
+import { usePace } from '@/ui/place/usePace';
 import { useWarmStudio } from './useWarmStudio';
 
 /** Saves a sitting to a file. */
@@ -21,12 +22,13 @@ async function saveFile({ id, title }: Sitting): Promise<void> {
 
 /** Figures of a sitting: what is planned, and what was taken. */
 function Figures({ whole: { sitting, takes, frames } }: { whole: WholeSitting }) {
-  const changes = takes.slice(1).reduce((s, t, i) => s + changeCost(takes[i]!.shot, t.shot).totalS, 0);
+  const { pace } = usePace();
+  const changes = takes.slice(1).reduce((s, t, i) => s + changeCost(takes[i]!.shot, t.shot, pace).totalS, 0);
   const keepers = frames.filter((f) => f.keeper).length;
   const figures = [
     ['poses', String(takes.length)],
     ['planned', `${takes.reduce((s, t) => s + t.minutes, 0)} of ${sitting.minutes} min`],
-    ['changes', `${Math.round(changes)} s`],
+    ['changes', `about ${Math.round(changes / 60)} min`],
     ['frames', String(frames.length)],
     ['keepers', String(keepers)],
   ] as const;

@@ -3,11 +3,10 @@ import { lookAt, mendAll, type Left, type MendWishes } from '../../adapt';
 import { standardOf } from '../../brief';
 import { viewOf } from '../../camera';
 import { figureFor, type StandIn } from '../../picture';
-import type { Pose } from '../../pose';
+import { secondsApart, type Pose } from '../../pose';
 import { isAtLeast, review, type Grade } from '../../review';
-import { changeCost } from '../../sequence';
 import { framed, FRAMINGS, framingOf } from '../../set';
-import { shotOfOne, type SoloShot } from '../../shot';
+import type { SoloShot } from '../../shot';
 import type { Adaptation, InsteadWhy } from './adaptation';
 import { seatedFor } from './seat';
 import { ruledOutBy } from './suits';
@@ -84,9 +83,8 @@ function asItIs(standIn: StandIn, before: SoloShot, pose: Pose, wishes: FitWishe
 }
 
 /** Other poses that the sitter's record allows, the nearest to a pose first; they are to say what it says. */
-function othersNear({ body }: StandIn, shot: SoloShot, pose: Pose, alternatives: readonly Pose[]): Pose[] {
-  const of = (p: Pose) => shotOfOne('sitter', { ...shot, pose: p });
-  const seconds = new Map(alternatives.map((p) => [p, changeCost(of(pose), of(p)).poseS]));
+function othersNear({ body }: StandIn, pose: Pose, alternatives: readonly Pose[]): Pose[] {
+  const seconds = new Map(alternatives.map((p) => [p, secondsApart(pose, p)]));
   return alternatives
     .filter((p) => p.name !== pose.name && !ruledOutBy(body.profile, p))
     .sort((a, b) => seconds.get(a)! - seconds.get(b)!)
@@ -106,7 +104,7 @@ export function* fitInstead(
   because: InsteadWhy,
   { alternatives = [], ...wishes }: FitWishes = {},
 ): Generator<number, Fitted | null> {
-  const others = othersNear(standIn, shot, pose, alternatives);
+  const others = othersNear(standIn, pose, alternatives);
   const named = (other: Pose, found: Fitted): Fitted => ({
     ...found,
     adaptations: [{ kind: 'instead', name: other.name, because }, ...found.adaptations],

@@ -3,41 +3,28 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
-import { changeCost, type ChangeCost } from '@/core/sequence';
+import { changeCost, type OrderWishes, type Pace } from '@/core/sequence';
 import { nameOfShot, soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
-import { useWords } from '@/take/useWords';
-
-/** Nothing was told that did not come by itself: it is a plan. */
-const NONE: readonly number[] = [];
-
-/** How many sentences lead here, once they are found; they are kept, so that on set they are there at once. */
-function SentencesLine({ whole, index }: { whole: WholeSitting; index: number }) {
-  const { words } = useWords(whole, index, NONE);
-  if (!words) return null;
-  const count = [...words.values()].reduce((sum, { sentences }) => sum + sentences.length, 0);
-  return `, ${count} ${count === 1 ? 'sentence' : 'sentences'}`;
-}
-
-/** What is other than before but for the pose. */
-function otherWords({ arrivals, gear }: ChangeCost): string {
-  const gearWords = gear.length > 0 ? gear.join(', ') : 'same lens and light';
-  return arrivals > 0 ? `somebody else comes, ${gearWords}` : gearWords;
-}
+import { otherWords } from '../order/planWords';
+import { WishesPart, wishesWords, type WishesPartProps } from './WishesPart';
 
 interface ChangeLineProps {
-  whole: WholeSitting;
   before: Take | undefined;
   take: Take;
+  pace: Pace;
+  /** How many sentences lead here, once they are found. */
+  found: number | undefined;
 }
 
 /** What it costs to come here from the pose before. */
-function ChangeLine({ whole, before, take }: ChangeLineProps) {
-  const cost = before && changeCost(before.shot, take.shot);
+function ChangeLine({ before, take, pace, found }: ChangeLineProps) {
+  const cost = before && changeCost(before.shot, take.shot, pace, found);
+  const said = found === undefined ? '' : `, ${found} ${found === 1 ? 'sentence' : 'sentences'}`;
   return (
     <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
       {cost && (
@@ -46,22 +33,20 @@ function ChangeLine({ whole, before, take }: ChangeLineProps) {
           <strong>{Math.round(cost.totalS)} s</strong>
         </>
       )}
-      <span className="quiet">
-        {cost ? otherWords(cost) : 'starts the run'}
-        <SentencesLine whole={whole} index={whole.takes.indexOf(take)} />
-      </span>
+      <span className="quiet">{cost ? otherWords(cost) + said : 'starts the run'}</span>
     </p>
   );
 }
 
-interface TakeInWordsProps {
-  take: Take;
+interface TakeInWordsProps extends WishesPartProps {
   /** Whose picture it is, where several come into question. */
   whose: string;
 }
 
-function TakeInWords({ take: { shot, minutes, plannedFrames }, whose }: TakeInWordsProps) {
+function TakeInWords({ whose, ...wishes }: TakeInWordsProps) {
+  const { shot, minutes, plannedFrames } = wishes.take;
   const { pose, camera } = soloShot(shot);
+  const asked = wishesWords(wishes.take);
   return (
     <div className="min-w-0 flex-1">
       <h2 className="text-lg leading-tight">
@@ -72,20 +57,22 @@ function TakeInWords({ take: { shot, minutes, plannedFrames }, whose }: TakeInWo
       <p className="text-sm">
         level {pose.level} · {camera.focalLengthMm} mm at {camera.distanceM.toFixed(1)} m · {minutes} min ·{' '}
         {plannedFrames} frames
+        {asked && <strong className="text-secondary"> · {asked}</strong>}
       </p>
+      <WishesPart {...wishes} />
     </div>
   );
 }
 
-interface TakeRowProps {
-  take: Take;
-  before: Take | undefined;
+interface TakeRowProps extends ChangeLineProps {
   whole: WholeSitting;
   onRemove(): void;
+  onWish(wishes: OrderWishes): void;
 }
 
 /** One pose of the run, to be moved, opened and removed. */
-export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
+export function TakeRow({ whole, onRemove, onWish, ...change }: TakeRowProps) {
+  const { take } = change;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: take.id,
   });
@@ -93,8 +80,8 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
   const moved = transform ? `translate3d(0, ${Math.round(transform.y)}px, 0)` : undefined;
   return (
     <li ref={setNodeRef} data-take={take.id} className="bg-base-100" style={{ transform: moved, transition }}>
-      <ChangeLine whole={whole} before={before} take={take} />
-      <div className="rule-t flex items-center gap-4 py-2">
+      <ChangeLine {...change} />
+      <div className="rule-t flex flex-wrap items-start gap-x-4 gap-y-1 py-2">
         <button
           type="button"
           ref={setActivatorNodeRef}
@@ -106,7 +93,7 @@ export function TakeRow({ take, before, whole, onRemove }: TakeRowProps) {
           <GripVertical size={18} aria-hidden />
         </button>
         <TakeThumbnail whole={whole} take={take} scale={1} className="h-[84px] w-[56px]" label={name} />
-        <TakeInWords take={take} whose={namesOf(whoseIn(whole, take))} />
+        <TakeInWords take={take} takes={whole.takes} whose={namesOf(whoseIn(whole, take))} onWish={onWish} />
         <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
           Pose
         </Link>

@@ -1,0 +1,28 @@
+import { dressedFor } from '@/core/brief';
+import type { RunSource } from '@/core/sequence';
+import type { WholeSitting } from '@/data';
+import type { Sentences } from './useSentences';
+
+/** What is worn in each look: looks of the same clothes need no change. */
+function wornIn({ sitting, people }: WholeSitting): RunSource['wornIn'] {
+  return Object.fromEntries(
+    sitting.looks.map((look) => [look.id, JSON.stringify(people.map((p) => dressedFor(p, look).outfit))]),
+  );
+}
+
+/** A run as it is planned. */
+export function runSourceOf(whole: WholeSitting, sentences: Sentences): RunSource {
+  const { takes, people } = whole;
+  return {
+    stops: takes.map(({ id, lookId, minutes, shot, wishes }) => ({
+      id,
+      lookId,
+      minutes,
+      shot,
+      ...(wishes && { wishes }),
+    })),
+    profiles: Object.fromEntries(people.map((p) => [p.id, p.profile])),
+    wornIn: wornIn(whole),
+    sentences,
+  };
+}

@@ -1,0 +1,66 @@
+'use client';
+
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import type { OrderWishes, Pace } from '@/core/sequence';
+import type { Take } from '@/core/sitting';
+import type { WholeSitting } from '@/data';
+import type { Sentences } from '../order/useSentences';
+import { TakeRow } from './TakeRow';
+
+interface OrderedTakesProps {
+  whole: WholeSitting;
+  pace: Pace;
+  sentences: Sentences;
+  onOrder(ids: string[]): void;
+  onRemove(take: Take): void;
+  onWish(take: Take, wishes: OrderWishes): void;
+}
+
+/** The poses in order; each can be dragged to another place, by pointer or by keys. */
+export function OrderedTakes(props: OrderedTakesProps) {
+  const { whole, pace, sentences, onOrder, onRemove, onWish } = props;
+  const { takes } = whole;
+  const ids = takes.map((t) => t.id);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  function onDragEnd({ active, over }: DragEndEvent) {
+    if (!over || active.id === over.id) return;
+    onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
+  }
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd} id="run-order">
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <ol aria-label="Poses in order">
+          {takes.map((take, i) => (
+            <TakeRow
+              key={take.id}
+              take={take}
+              before={takes[i - 1]}
+              pace={pace}
+              found={takes[i - 1] && sentences[takes[i - 1]!.id]?.[take.id]}
+              whole={whole}
+              onRemove={() => onRemove(take)}
+              onWish={(wishes) => onWish(take, wishes)}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+    </DndContext>
+  );
+}
