@@ -149,27 +149,19 @@ it('accepts a finding as meant, with a reason that stays', async () => {
   expect(await gilvo.text('[data-testid="pose-place"]')).toContain('shy on purpose');
 });
 
-it('puts the five poses in the cheapest order, and back, and by keyboard', async () => {
+it('moves a pose of the run by keyboard, and back', async () => {
   await gilvo.open(`/run${QUERY}`);
   await gilvo.one('li[data-take] canvas[data-state="drawn"]');
   const order = () =>
     gilvo.driver.executeScript<string[]>(
       'return [...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take)',
     );
-  const total = async () => Number((await gilvo.text('[data-testid="run-total"]')).split(' ')[0]);
-  const [first, dear] = [await order(), await total()];
+  const first = await order();
   const ordered = (ids: string[]) =>
     gilvo.until(
       `[...document.querySelectorAll("li[data-take]")].map((e) => e.dataset.take).join() === "${ids.join()}"`,
       `the order is not ${ids.join()}`,
     );
-  await gilvo.press('Put in the cheapest order');
-  await gilvo.until('document.body.textContent.includes("No order is cheaper")', 'not in the cheapest order');
-  expect(await total()).toBeLessThan(dear);
-  const cheap = await order();
-  expect(cheap[0]).toBe(first[0]);
-  await gilvo.press('Undo');
-  await ordered(first);
   // by keyboard: lift the second row, move it down, set it
   const handle = await gilvo.one('li[data-take]:nth-of-type(2) button[aria-label^="Move"]');
   await handle.sendKeys(Key.SPACE);
@@ -183,8 +175,6 @@ it('puts the five poses in the cheapest order, and back, and by keyboard', async
   await ordered([first[0]!, first[2]!, first[1]!, first[3]!, first[4]!]);
   await gilvo.press('Undo');
   await ordered(first);
-  await gilvo.press('Put in the cheapest order');
-  await ordered(cheap);
 });
 
 it('removes a pose and puts it back, and adds one of the house', async () => {
@@ -322,7 +312,7 @@ it('opens that file in an empty browser, and everything is there', async () => {
     );
     await driver.get(`${gilvo.server.origin}/run?sitting=carried-yearbook`);
     await driver.wait(async () => (await driver.findElements(By.css('li[data-take]'))).length === 5, 60_000);
-    expect(await driver.findElement(By.css('main')).getText()).toContain('No order is cheaper');
+    expect(await driver.findElement(By.css('main')).getText()).toMatch(/min of 30 min/);
   } finally {
     await other.quit();
   }

@@ -1,6 +1,7 @@
 import { CHECKS, type Cue } from '@/core/direct';
 import { leftWords } from './leftWords';
-import type { Directing, SaidCue } from './useDirecting';
+import type { SaidCue } from '@/take/saidCues';
+import type { Directing } from './useDirecting';
 
 function whose(cue: Cue): string {
   return cue.side ? `${cue.station} · ${cue.side}` : cue.station;

@@ -3,6 +3,7 @@ import { soloShot } from '@/core/shot';
 import { peopleIn, type WholeSitting } from '@/data';
 import { calledOf } from '@/ui/place/namesOf';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
+import { TimeLine } from './TimeLine';
 import type { Directing } from './useDirecting';
 
 interface OnSetProps {
@@ -11,9 +12,9 @@ interface OnSetProps {
 }
 
 /** Whose sitting it is, how far it has come, and what time is left. */
-export function Progress({ whole, directing: { take, index } }: OnSetProps) {
+export function Progress({ whole, directing }: OnSetProps) {
+  const { take, index } = directing;
   const { sitting, takes } = whole;
-  const doneMin = takes.slice(0, index).reduce((sum, t) => sum + t.minutes, 0);
   return (
     <header className="px-5 pt-4">
       <div className="flex items-baseline justify-between gap-3">
@@ -26,13 +27,11 @@ export function Progress({ whole, directing: { take, index } }: OnSetProps) {
             · pose {index + 1} of {takes.length}
           </span>
         </p>
-        <p className="quiet flex items-baseline gap-3">
-          <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">
-            for the sitter
-          </a>
-          {sitting.minutes - doneMin} min left
-        </p>
+        <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">
+          for the sitter
+        </a>
       </div>
+      <TimeLine whole={whole} directing={directing} />
       <div
         className="mt-2 h-1 bg-base-300"
         role="progressbar"
@@ -71,6 +70,9 @@ export function TakeOnSet({ whole, directing }: OnSetProps) {
           {frameCount} of {take.plannedFrames} frames, {keeperCount}{' '}
           {keeperCount === 1 ? 'keeper' : 'keepers'}
         </p>
+        {take.wishes?.mustHave && keeperCount === 0 && (
+          <p className="mt-1 font-bold text-accent">Must be had: no keeper yet.</p>
+        )}
         {pose.words && <p className="quiet mt-2 leading-snug">{pose.words}</p>}
       </div>
     </div>

@@ -1,36 +1,12 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Said } from '@/core/cues';
-import { cuesOfShot, type Cue } from '@/core/direct';
 import type { Frame } from '@/core/sitting';
 import { addFrame, database, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
-import { calledOf } from '@/ui/place/namesOf';
+import { cuesFor, type SaidCue } from '@/take/saidCues';
 import { useWords } from '@/take/useWords';
 import type { SetPlace } from './directPlace';
-
-/** A direction as it is said on set: with the names of those whom it is said to, where several are in the picture. */
-export interface SaidCue extends Cue {
-  to: string | null;
-}
-
-/** Directions of a take with the names of those whom they are said to and speak of. */
-function cuesFor(
-  { takes, people }: WholeSitting,
-  index: number,
-  words: ReadonlyMap<string, Said>,
-): SaidCue[] {
-  const { shot } = takes[index]!;
-  const names = (ids: readonly string[]) => calledOf(people.filter((p) => ids.includes(p.id)));
-  const sentencesOf = (personId: string) => words.get(personId)?.sentences ?? [];
-  return cuesOfShot(takes[index - 1]?.shot, shot, sentencesOf).map(({ personIds, whoId, ...cue }) => ({
-    ...cue,
-    text: cue.text.replace('{who}', () => names([whoId ?? ''])),
-    asShown: cue.asShown.replace('{who}', () => names([whoId ?? ''])),
-    to: shot.people.length > 1 ? names(personIds) : null,
-  }));
-}
 
 /** The frames of a sitting, those too that are still on their way to the disk: on set nothing waits for a store. */
 function useFrames({ sitting, frames }: WholeSitting) {
@@ -63,12 +39,23 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
   const take = takes[index]!;
   const notByItself = place.notByItself ?? NONE;
   const { words, refused } = useWords(whole, index, notByItself);
-  const cues = useMemo(() => words && cuesFor(whole, index, words), [whole, index, words]);
+  const cues = useMemo(
+    () => words && cuesFor(whole, takes[index - 1], takes[index]!, words),
+    [whole, takes, index, words],
+  );
   // one is where one was while the words are still looked for
   const at = cues ? Math.min(place.cue, cues.length) : place.cue;
   const own = frames.filter((f) => f.takeId === take.id);
 
-  const move = (next: Partial<SetPlace>) => goOn({ ...place, takeId: take.id, cue: at, ...next });
+  const startedAt = place.startedAt;
+  const move = (next: Partial<SetPlace>) =>
+    goOn({
+      ...place,
+      takeId: take.id,
+      cue: at,
+      startedAt: startedAt ?? new Date().toISOString(),
+      ...next,
+    });
   const goTo = (to: number) => {
     const next = takes[to];
     if (next) move({ takeId: next.id, cue: 0, checked: [], notByItself: [] });
@@ -91,6 +78,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     isLastTake: index >= takes.length - 1,
     frameCount: own.length,
     keeperCount: own.filter((f) => f.keeper).length,
+    /** When the work began; undefined before. */
+    startedAt,
     isMirrored,
     mirror: () => setMirrored((m) => !m),
     say: ({ to, text, asShown }: SaidCue) => `${to ? `${to}: ` : ''}${isMirrored ? asShown : text}`,
@@ -106,6 +95,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
       // felt without a look; where the device cannot, nothing happens
       navigator.vibrate?.(keeper ? KEEPER_MS : FRAME_MS);
       expose(take.id, keeper);
+      if (!startedAt) move({});
     },
   };
 }

@@ -53,7 +53,12 @@ function Run({ whole }: { whole: WholeSitting }) {
   const known = { whole, pace, sentences };
   return (
     <main className="mx-auto max-w-5xl px-4 py-6 sm:px-8">
-      <h1 className="text-2xl">Run</h1>
+      <div className="flex items-baseline justify-between gap-3">
+        <h1 className="text-2xl">Run</h1>
+        <Link className="link-act" href={`/sheet?sitting=${whole.sitting.id}&for=shots`}>
+          Shot list to print
+        </Link>
+      </div>
       {whole.takes.length > 0 && <OrderPart {...known} onApply={apply} />}
       {undoWords && <UndoLine className="rule-b py-2 text-secondary" words={undoWords} onUndo={takeBack} />}
       <OrderedTakes

@@ -1,7 +1,7 @@
 'use client';
 
 import { format } from 'date-fns';
-import { Printer } from 'lucide-react';
+import { CalendarPlus, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
@@ -9,11 +9,14 @@ import { photographerChecklist, preparationSheet, type SheetSection, type SheetS
 import { callOrder, callsOf } from '@/core/combinations';
 import { setSheet } from '@/core/direct';
 import { forClient, type Sitter } from '@/core/people';
+import type { Sitting } from '@/core/sitting';
+import { writeAppointment } from '@/core/formats';
 import { groupSheet, LEAST_GROUP, type GroupSheet } from '@/core/group';
 import { nameOfShot, soloShot, type Role, type SoloShot } from '@/core/shot';
 import { sitterIn, type WholeSitting } from '@/data';
 import { PersonChoice } from '@/ui/fields/PersonChoice';
 import { SittingMissing } from '@/ui/place/SittingMissing';
+import { download } from '@/ui/place/download';
 import { callTime, callWords } from '@/ui/place/callWords';
 import { namesOf } from '@/ui/place/namesOf';
 import { useSitting } from '@/ui/place/useSitting';
@@ -21,13 +24,18 @@ import { useTheme } from '@/ui/place/useTheme';
 import { groupLines } from './groupLines';
 import { GroupPlaces } from './GroupPlaces';
 import { SetPlan } from './SetPlan';
+import { ShotList } from './ShotList';
 
 const KINDS = {
-  client: { to: 'To the preparation sheet' },
-  photographer: { to: 'To the checklist' },
-  set: { to: 'To the set sheet' },
+  client: { to: 'To the preparation sheet', of: 'your pictures' },
+  photographer: { to: 'To the checklist', of: 'checklist' },
+  set: { to: 'To the set sheet', of: 'set sheet' },
+  shots: { to: 'To the shot list', of: 'shot list' },
 } as const;
 type Kind = keyof typeof KINDS;
+const KIND_IDS = Object.keys(KINDS) as Kind[];
+/** Sheets that are of the whole sitting, not of one of its people. */
+const OF_ALL: readonly Kind[] = ['set', 'shots'];
 
 const PAPERS = { a4: 'A4', letter: 'letter' } as const;
 type Paper = keyof typeof PAPERS;
@@ -69,9 +77,22 @@ function callSections({ sitting, people }: WholeSitting): Section[] {
   return [{ title: 'Who with whom, in this order', lines }];
 }
 
+/** What a sheet for or about somebody is written from. */
+function sourceOf({ looks, title, place, minutes, comes }: Sitting, sitter: Sitter): SheetSource {
+  return { sitter, looks, title, place, minutes, comes };
+}
+
+/** Saves the appointment with its preparation for the client's calendar. */
+function saveAppointment({ sitting }: WholeSitting, sitter: Sitter): void {
+  const { id, startsAt } = sitting;
+  const text = writeAppointment({ ...sourceOf(sitting, forClient(sitter)), id, startsAt }, new Date());
+  download('appointment.ics', text, 'text/calendar');
+}
+
 /** The sections of a sheet. */
 function sectionsOf(kind: Kind, whole: WholeSitting, sitter: Sitter): Section[] {
   const { sitting, takes } = whole;
+  if (kind === 'shots') return [];
   if (kind === 'set') {
     const setUps = setSheet(
       takes.map((t) => soloShot(t.shot)),
@@ -83,20 +104,13 @@ function sectionsOf(kind: Kind, whole: WholeSitting, sitter: Sitter): Section[] 
       ...callSections(whole),
     ];
   }
-  const source: SheetSource = {
-    sitter: kind === 'client' ? forClient(sitter) : sitter,
-    looks: sitting.looks,
-    title: sitting.title,
-    place: sitting.place,
-    minutes: sitting.minutes,
-    comes: sitting.comes,
-  };
-  return kind === 'client' ? preparationSheet(source) : photographerChecklist(source);
+  return kind === 'client'
+    ? preparationSheet(sourceOf(sitting, forClient(sitter)))
+    : photographerChecklist(sourceOf(sitting, sitter));
 }
 
 function titleOf(kind: Kind, { sitting }: WholeSitting, sitter: Sitter): string {
-  if (kind === 'client') return `${sitter.addressAs}: your pictures`;
-  return `${sitting.title}: ${kind === 'set' ? 'set sheet' : 'checklist'}`;
+  return `${kind === 'client' ? sitter.addressAs : sitting.title}: ${KINDS[kind].of}`;
 }
 
 interface SheetHeadProps {
@@ -109,21 +123,20 @@ interface SheetHeadProps {
 }
 
 /** The way back, the other sheets, whose sheet it is, and on which paper it is printed. */
-function SheetHead({ whole: { sitting, people }, kind, sitter, paper, onPaper }: SheetHeadProps) {
+function SheetHead({ whole, kind, sitter, paper, onPaper }: SheetHeadProps) {
+  const { sitting, people } = whole;
   const router = useRouter();
   return (
     <header className="rule-b flex flex-wrap items-center gap-3 px-4 py-2 print:hidden">
       <Link className="link-act" href={`/brief?sitting=${sitting.id}`}>
         Back to the brief
       </Link>
-      {(Object.keys(KINDS) as Kind[])
-        .filter((other) => other !== kind)
-        .map((other) => (
-          <Link key={other} className="link-act" href={`/sheet?sitting=${sitting.id}&for=${other}`}>
-            {KINDS[other].to}
-          </Link>
-        ))}
-      {kind !== 'set' && people.length > 1 && (
+      {KIND_IDS.filter((other) => other !== kind).map((other) => (
+        <Link key={other} className="link-act" href={`/sheet?sitting=${sitting.id}&for=${other}`}>
+          {KINDS[other].to}
+        </Link>
+      ))}
+      {!OF_ALL.includes(kind) && people.length > 1 && (
         <PersonChoice
           label="for"
           people={people}
@@ -142,6 +155,15 @@ function SheetHead({ whole: { sitting, people }, kind, sitter, paper, onPaper }:
             ))}
           </select>
         </label>
+        {kind === 'client' && (
+          <button
+            type="button"
+            className="link-act flex items-center gap-1.5"
+            onClick={() => saveAppointment(whole, sitter)}
+          >
+            <CalendarPlus size={15} aria-hidden /> For the calendar
+          </button>
+        )}
         <button type="button" className="act flex items-center gap-1.5" onClick={() => window.print()}>
           <Printer size={15} aria-hidden /> Print
         </button>
@@ -156,7 +178,7 @@ export function SheetPlace() {
   useTheme('linen');
   const params = useSearchParams();
   const asked = params.get('for');
-  const kind: Kind = asked === 'photographer' || asked === 'set' ? asked : 'client';
+  const kind = KIND_IDS.find((id) => id === asked) ?? 'client';
   const client = kind === 'client';
   const [paper, setPaper] = useState<Paper>('a4');
   if (whole === undefined) return <SittingMissing />;
@@ -180,9 +202,10 @@ export function SheetPlace() {
           <p className="mt-1">
             {format(starts, 'EEEE d MMMM yyyy, HH:mm')}
             {sitting.place && `, ${sitting.place}`}
-            {!client && `, ${kind === 'set' ? namesOf(people) : sitter.name}`}
+            {!client && `, ${OF_ALL.includes(kind) ? namesOf(people) : sitter.name}`}
           </p>
         </div>
+        {kind === 'shots' && <ShotList whole={whole} />}
         {sections.map((section) => (
           <section key={section.title} className="sheet-section flow-root">
             <h2 className="text-lg">{section.title}</h2>

@@ -4,6 +4,7 @@ export { contentHash } from './contentHash';
 export { carriedOn, remembered, type Lineage } from './lineage';
 export { standingOf, STANDINGS, TAKEN_BY_ITSELF, type Standing } from './standing';
 export { repaired, type Repaired } from './repaired';
+export { writeAppointment } from './appointment';
 export { withExif, type FrameFacts } from './exif';
 export {
   BACKUP_FILE_BYTES,

@@ -11,6 +11,15 @@ export {
   type PaceId,
 } from './pace';
 export { collidingWishes, type Asked, type AskedId } from './colliding';
+export { behindS, remainingRun } from './onSet';
 export { shorterPlan, type ShorterPlan } from './shorter';
 export { bestPlan, planAsItStands, type Broken, type FoundPlan, type PlanStep, type RunPlan } from './plan';
-export { LAST_MIN, orderWishesSchema, type OrderWishes, type RunSource, type RunStop } from './stop';
+export {
+  LAST_MIN,
+  MINUTE_S,
+  orderWishesSchema,
+  type OrderWishes,
+  type RunSource,
+  type RunStop,
+  type Sentences,
+} from './stop';

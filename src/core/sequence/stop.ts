@@ -36,6 +36,9 @@ export interface RunStop {
   wishes?: OrderWishes;
 }
 
+/** How many sentences lead from one picture to another, by their ids, where they were found. */
+export type Sentences = Readonly<Record<string, Readonly<Record<string, number>>>>;
+
 /** Everything that a run is planned by; plain data, so that it can be sent to a worker. */
 export interface RunSource {
   /** The pictures in the order in which they stand. */
@@ -44,6 +47,5 @@ export interface RunSource {
   profiles: Readonly<Record<string, BodyProfile>>;
   /** What is worn in each look: looks of the same one need no change of clothes. */
   wornIn: Readonly<Record<string, string>>;
-  /** How many sentences lead from one picture to another, by their ids, where they were found. */
-  sentences?: Readonly<Record<string, Readonly<Record<string, number>>>>;
+  sentences?: Sentences;
 }

@@ -1,18 +1,15 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { planAsItStands, type Pace } from '@/core/sequence';
+import { MINUTE_S, planAsItStands, type Pace, type Sentences } from '@/core/sequence';
 import { nameOfShot } from '@/core/shot';
 import type { WholeSitting } from '@/data';
 import { NumberField } from '@/ui/fields/NumberField';
 import { PlanFound } from './PlanFound';
-import { brokenWords, spentWords, timeWords, type NameOf } from './planWords';
-import { runSourceOf } from './runSource';
+import { brokenWords, spentWords, timeWords, type NameOf } from '@/take/planWords';
+import { runSourceOf } from '@/take/runSource';
 import { Timeline } from './Timeline';
 import { usePlan, type Seeking } from './usePlan';
-import type { Sentences } from './useSentences';
-
-const MINUTE_S = 60;
 
 function seekingWords(seeking: Seeking): string {
   if (seeking.kind === 'words') return `Finding the words, ${seeking.left} to go`;
@@ -99,7 +96,7 @@ export function OrderPart({ whole, pace, sentences, onApply }: OrderPartProps) {
         </span>
         <span className="quiet">{spentWords(now)}</span>
       </p>
-      <Timeline whole={whole} plan={now} minutes={minutes} leastSpanS={0} />
+      <Timeline label="The run in time" whole={whole} plan={now} minutes={minutes} leastSpanS={0} />
       {now.broken.map((b) => (
         <p key={`${b.kind}-${b.id}`} className="mt-1 text-error">
           {brokenWords(b, nameOf)}.

@@ -1,6 +1,6 @@
 import type { RunPlan } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
-import { askedWords, brokenWords, DISLIKE_WORDS, spentWords, timeWords, type NameOf } from './planWords';
+import { askedWords, brokenWords, DISLIKE_WORDS, spentWords, timeWords, type NameOf } from '@/take/planWords';
 import { Timeline } from './Timeline';
 import type { SoughtPlan } from './usePlan';
 
@@ -84,7 +84,13 @@ export function PlanFound({ whole, now, sought, nameOf, onApply, onDismiss }: Pl
         {leftOutIds.length > 0 ? 'It fits like this' : 'A better order'} {comparedWords(now, plan)}
       </h2>
       <p className="quiet mb-2">{spentWords(plan)}</p>
-      <Timeline whole={whole} plan={plan} minutes={whole.sitting.minutes} leastSpanS={now.endS} />
+      <Timeline
+        label="The order found, in time"
+        whole={whole}
+        plan={plan}
+        minutes={whole.sitting.minutes}
+        leastSpanS={now.endS}
+      />
       {leftOutIds.length > 0 && <p className="mt-2">Left out: {leftOutIds.map(nameOf).join(', ')}.</p>}
       <NotKept planned={sought.planned} nameOf={nameOf} />
       <Disliked title="No longer" plan={now} butOf={plan} nameOf={nameOf} />

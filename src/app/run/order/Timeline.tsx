@@ -1,13 +1,12 @@
 import { useMemo } from 'react';
-import { changeCost, USUAL_PACE, type PlanStep, type RunPlan } from '@/core/sequence';
+import { changeCost, MINUTE_S, USUAL_PACE, type PlanStep, type RunPlan } from '@/core/sequence';
 import { nameOfShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { GearLane, Legend, type InHand } from './GearLane';
-import { timeWords } from './planWords';
+import { timeWords } from '@/take/planWords';
 
-const MINUTE_S = 60;
 /** So many minutes are between two marks of the axis, the first that leaves no more than a dozen marks. */
 const MARKS_MIN = [5, 10, 15, 30, 60, 120, 240] as const;
 const MOST_MARKS = 12;
@@ -132,6 +131,7 @@ function Mark({ min, spanS }: { min: number; spanS: number }) {
 }
 
 interface TimelineProps {
+  label: string;
   whole: WholeSitting;
   plan: RunPlan;
   /** What the axis shows at least, and where the time is over, minutes. */
@@ -154,11 +154,11 @@ function inHandOf({ takes }: WholeSitting, { steps }: RunPlan): Map<string, InHa
 }
 
 /** A run on the time axis. */
-export function Timeline({ whole, plan, minutes, leastSpanS }: TimelineProps) {
+export function Timeline({ label, whole, plan, minutes, leastSpanS }: TimelineProps) {
   const spanS = Math.max(plan.endS, minutes * MINUTE_S, leastSpanS);
   const inHand = useMemo(() => inHandOf(whole, plan), [whole, plan]);
   return (
-    <div className="overflow-x-auto">
+    <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
       <div className="relative min-w-[640px] pb-5 tabular-nums">
         <Film whole={whole} plan={plan} spanS={spanS} />
         <Between plan={plan} spanS={spanS} />

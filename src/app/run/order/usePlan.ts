@@ -2,13 +2,13 @@
 
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { Pace } from '@/core/sequence';
+import type { Pace, Sentences } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import type { Planned } from '@/workers/planning';
 import { studio } from '@/workers/studioClient';
-import { runSourceOf } from './runSource';
-import { countBetween, withCount, type Sentences } from './useSentences';
+import { runSourceOf } from '@/take/runSource';
+import { countBetween, withCount } from './useSentences';
 
 /** What is being done for a plan that is sought. */
 export type Seeking = { kind: 'order'; share: number } | { kind: 'words'; left: number };

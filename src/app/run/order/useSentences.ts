@@ -1,11 +1,8 @@
 import { useEffect, useState } from 'react';
-import type { RunSource } from '@/core/sequence';
+import type { Sentences } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { sentenceCount, wordsBetween } from '@/take/wordsBetween';
-
-/** How many sentences lead from one picture to another, by their ids. */
-export type Sentences = NonNullable<RunSource['sentences']>;
 
 /** Sentences with one way more. */
 export function withCount(all: Sentences, from: Take, to: Take, count: number): Sentences {

@@ -15,10 +15,9 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import type { OrderWishes, Pace } from '@/core/sequence';
+import type { OrderWishes, Pace, Sentences } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import type { Sentences } from '../order/useSentences';
 import { TakeRow } from './TakeRow';
 
 interface OrderedTakesProps {

@@ -10,7 +10,7 @@ import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
-import { otherWords } from '../order/planWords';
+import { otherWords } from '@/take/planWords';
 import { WishesPart, wishesWords, type WishesPartProps } from './WishesPart';
 
 interface ChangeLineProps {

@@ -1,6 +1,13 @@
-import type { Asked, AskedId, Broken, ChangeCost, DislikeId, Gear, RunPlan } from '@/core/sequence';
-
-const MINUTE_S = 60;
+import {
+  MINUTE_S,
+  type Asked,
+  type AskedId,
+  type Broken,
+  type ChangeCost,
+  type DislikeId,
+  type Gear,
+  type RunPlan,
+} from '@/core/sequence';
 
 /** A length of time, to five seconds below ten minutes. */
 export function timeWords(seconds: number): string {

@@ -1,7 +1,6 @@
 import { dressedFor } from '@/core/brief';
-import type { RunSource } from '@/core/sequence';
+import type { RunSource, Sentences } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
-import type { Sentences } from './useSentences';
 
 /** What is worn in each look: looks of the same clothes need no change. */
 function wornIn({ sitting, people }: WholeSitting): RunSource['wornIn'] {

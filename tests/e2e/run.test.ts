@@ -1,0 +1,165 @@
+import { Key } from 'selenium-webdriver';
+import { beforeAll, expect, it } from 'vitest';
+import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
+import { openGilvo } from './gilvo';
+
+const gilvo = openGilvo();
+const RUN = '/run?sitting=demo-yearbook';
+const FOUND = '[data-testid="plan-found"]';
+
+const order = () => gilvo.texts('li[data-take] h2');
+const ordered = (names: readonly string[]) =>
+  gilvo.comes(async () => (await order()).join() === names.join(), `the order is not ${names.join()}`);
+/** A control of what is asked of a pose's place, by the pose's name. */
+const wish = (name: string, what: string) => `input[aria-label="${name} ${what}"]`;
+
+let first: string[] = [];
+beforeAll(async () => {
+  await gilvo.open(RUN, DESK_SIZE);
+  await gilvo.one('li[data-take] canvas[data-state="drawn"]');
+  first = await order();
+});
+
+it('tells how long the run takes, on a time axis, at every size', async () => {
+  for (const size of [PHONE_SIZE, TABLET_SIZE, DESK_SIZE]) {
+    await gilvo.open(RUN, size);
+    expect(await gilvo.text('[data-testid="run-total"]')).toMatch(/^\d+ min of 30 min$/);
+    await gilvo.one('ol[aria-label="Pictures in time"] li:first-child canvas[data-state="drawn"]');
+    expect(await gilvo.violations()).toEqual([]);
+  }
+  await gilvo.until('document.querySelectorAll("li[data-take]").length === 5', 'not five poses');
+  expect(await order()).toEqual(first);
+});
+
+it('a pose that must be had comes first in the order that is found, and is put back by undo', async () => {
+  const last = first.at(-1)!;
+  await gilvo.click('li[data-take]:nth-of-type(5) summary');
+  await gilvo.click(wish(last, 'must be had'));
+  await gilvo.until(
+    'document.querySelector("li[data-take]:nth-of-type(5)").innerText.includes("· must be had")',
+    'not asked',
+  );
+  await gilvo.press('Find the best order');
+  expect(await gilvo.text(FOUND)).toContain(`No longer: ${last}: has to be had`);
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.press('Keep mine');
+  await gilvo.until(`!document.querySelector('${FOUND}')`, 'still there');
+  expect(await order()).toEqual(first);
+  // by keyboard
+  await (await gilvo.one('section[aria-label="Order"] button.act')).sendKeys(Key.ENTER);
+  await gilvo.one(FOUND);
+  await (await gilvo.one(`${FOUND} button.act`)).sendKeys(Key.ENTER);
+  await gilvo.comes(async () => (await order())[0] === last, 'it did not come first');
+  await gilvo.press('Undo');
+  await ordered(first);
+});
+
+it('what stays where it is stays, and what comes after another does', async () => {
+  await gilvo.click('li[data-take]:nth-of-type(2) summary');
+  await gilvo.click(wish(first[1]!, 'stays at this place'));
+  await gilvo.chooseIn(`${first[1]} comes after`, first[3]!);
+  await gilvo.until(`document.body.innerText.includes("after ${first[3]}")`, 'not asked');
+  // the fourth has to come first then
+  await gilvo.press('Find the best order');
+  await gilvo.one(FOUND);
+  await gilvo.press('Take this order');
+  await gilvo.comes(async () => (await order())[0] === first[3], 'the other did not come first');
+  expect((await order())[1]).toBe(first[1]);
+  await gilvo.press('Undo');
+  await ordered(first);
+});
+
+it('tells what collides, and the least that has to give', async () => {
+  await gilvo.click('li[data-take]:nth-of-type(4) summary');
+  await gilvo.chooseIn(`${first[3]} comes after`, first[1]!);
+  await gilvo.until(
+    'document.querySelectorAll("section[aria-label=Order] > p.text-error").length > 0',
+    'not told',
+  );
+  await gilvo.press('Find the best order');
+  const told = await gilvo.text('[data-testid="not-kept"]');
+  expect(told).toContain('Not everything that you asked can be kept');
+  expect(told).toContain(`${first[1]} comes after another; ${first[3]} comes after another`);
+  await gilvo.press('Keep mine');
+  for (const nth of [2, 4]) await gilvo.press('Not any more', `//li[@data-take][${nth}]`);
+  await gilvo.until(
+    'document.querySelectorAll("section[aria-label=Order] > p.text-error").length === 0',
+    'still told',
+  );
+});
+
+it('makes the run fit into less time, without what has to be had, and back', async () => {
+  await gilvo.write('If there were only, min', '12');
+  await gilvo.press('Make it fit');
+  const told = await gilvo.text(FOUND);
+  const leftOut = /Left out: (.*)\./.exec(told)![1]!.split(', ');
+  expect(leftOut).not.toContain(first.at(-1));
+  await gilvo.press('Take this order');
+  await gilvo.comes(async () => (await order()).length === 5 - leftOut.length, 'nothing was left out');
+  expect((await order()).filter((name) => leftOut.includes(name))).toEqual([]);
+  await gilvo.press('Undo');
+  await ordered(first);
+});
+
+it('is reckoned by the own pace', async () => {
+  const spent = () => gilvo.text('section[aria-label="Order"] p .quiet');
+  await gilvo.press('How long things take');
+  const usual = await spent();
+  await gilvo.write('saying a sentence, until it is done', '30');
+  await gilvo.until(
+    'document.body.innerText.includes("How long things take, 1 of them your own")',
+    'not kept',
+  );
+  expect(await spent()).not.toBe(usual);
+  await gilvo.write('saying a sentence, until it is done', '300');
+  expect(await gilvo.text('[role="alert"]')).toContain('give a number from 0 to 60 s');
+  await gilvo.write('saying a sentence, until it is done', Key.DELETE);
+  await gilvo.comes(async () => (await spent()) === usual, 'not as usual again');
+});
+
+it('is printed as a shot list with what is said', async () => {
+  await gilvo.press('Shot list to print');
+  await gilvo.until(
+    'document.querySelectorAll("ol[aria-label=\\"Shot list\\"] > li").length === 5 && !document.body.innerText.includes("Finding the words")',
+    'the words were not found',
+  );
+  const listed = await gilvo.texts('ol[aria-label="Shot list"] > li');
+  expect(listed[4]).toContain('must be had');
+  for (const one of listed) expect(one).toMatch(/from minute \d+/);
+  expect(await gilvo.violations()).toEqual([]);
+});
+
+it('is an appointment for the client’s calendar', async () => {
+  await gilvo.press('To the preparation sheet');
+  await gilvo.press('For the calendar');
+  const { text } = await gilvo.downloaded('.ics');
+  expect(text).toContain('BEGIN:VEVENT');
+  expect(text.match(/BEGIN:VALARM/g)).toHaveLength(3);
+});
+
+it('on set the time is told, and what is left is made shorter and whole again', async () => {
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.one('[data-testid="cue"]');
+  expect(await gilvo.text('[data-testid="time"]')).toBe('30 min');
+  await gilvo.click('[data-act="next"]');
+  await gilvo.until(
+    'document.querySelector("[data-testid=time]").innerText === "30 min left, in time"',
+    'no time',
+  );
+  await gilvo.press('Five minutes less');
+  expect(await gilvo.text('[data-testid="less-time"]')).toMatch(/^Left out: .*\./);
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.press('Do it');
+  await gilvo.until('/pose 1 of [34]/.test(document.body.innerText)', 'nothing was left out');
+  await gilvo.press('Put back what was left out');
+  await gilvo.until('document.body.innerText.includes("pose 1 of 5")', 'not put back');
+  // skipped at once, one is ahead of the plan; and what must be had is told
+  for (let i = 0; i < 4; i++) await gilvo.click('[data-act="skip"]');
+  await gilvo.until('document.querySelector("[data-testid=time]").innerText.includes("ahead")', 'not ahead');
+  await gilvo.until('document.body.innerText.includes("Must be had: no keeper yet.")', 'not told');
+  await gilvo.click('[data-act="keeper"]');
+  await gilvo.until('!document.body.innerText.includes("Must be had")', 'told still');
+  // a closed tab knows when it began
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.until('document.querySelector("[data-testid=time]").innerText.includes("left")', 'begun anew');
+});
