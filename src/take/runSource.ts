@@ -13,12 +13,12 @@ function wornIn({ sitting, people }: WholeSitting): RunSource['wornIn'] {
 export function runSourceOf(whole: WholeSitting, sentences: Sentences): RunSource {
   const { takes, people } = whole;
   return {
-    stops: takes.map(({ id, lookId, minutes, shot, wishes }) => ({
+    stops: takes.map(({ id, lookId, minutes, shot, orderWishes }) => ({
       id,
       lookId,
       minutes,
       shot,
-      ...(wishes && { wishes }),
+      ...(orderWishes && { wishes: orderWishes }),
     })),
     profiles: Object.fromEntries(people.map((p) => [p.id, p.profile])),
     wornIn: wornIn(whole),

@@ -70,7 +70,7 @@ export function TakeOnSet({ whole, directing }: OnSetProps) {
           {frameCount} of {take.plannedFrames} frames, {keeperCount}{' '}
           {keeperCount === 1 ? 'keeper' : 'keepers'}
         </p>
-        {take.wishes?.mustHave && keeperCount === 0 && (
+        {take.orderWishes?.mustHave && keeperCount === 0 && (
           <p className="mt-1 font-bold text-accent">Must be had: no keeper yet.</p>
         )}
         {pose.words && <p className="quiet mt-2 leading-snug">{pose.words}</p>}

@@ -50,9 +50,9 @@ export function useRun(whole: WholeSitting) {
   }
 
   function wish(take: Take, wishes: OrderWishes) {
-    const { wishes: _, ...rest } = take;
+    const { orderWishes: _, ...rest } = take;
     const isAnything = Object.keys(wishes).length > 0;
-    doNow('order', () => saveTake(database, take, isAnything ? { ...rest, wishes } : rest));
+    doNow('order', () => saveTake(database, take, isAnything ? { ...rest, orderWishes: wishes } : rest));
   }
 
   function remove(take: Take) {

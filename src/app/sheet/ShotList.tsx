@@ -48,7 +48,7 @@ function takenWords({ take, step }: ListedProps): string {
     `${take.minutes} min`,
     `${take.plannedFrames} frames`,
     `${camera.focalLengthMm} mm, f/${camera.apertureF}, at ${camera.distanceM.toFixed(1)} m, lens ${camera.heightM.toFixed(2)} m high`,
-    ...(take.wishes?.mustHave ? ['must be had'] : []),
+    ...(take.orderWishes?.mustHave ? ['must be had'] : []),
   ].join(' · ');
 }
 

@@ -74,8 +74,8 @@ describe('a sitting file', () => {
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
     [
       'a later version',
-      withValue(['version'], 9),
-      /^version is 9; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8$/,
+      withValue(['version'], 10),
+      /^version is 10; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8, 9$/,
     ],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);

@@ -67,7 +67,7 @@ export const takeSchema = z.strictObject({
     .array(z.strictObject({ findingId: z.string().min(1).max(80), reason: z.string().min(1).max(200) }))
     .max(60),
   /** What was asked of its place in the run. */
-  wishes: orderWishesSchema.optional(),
+  orderWishes: orderWishesSchema.optional(),
   /** What the group of the picture was asked to be arranged by. */
   grouping: groupingSchema.optional(),
 });

@@ -9,6 +9,7 @@ import { DEMO_SITTER } from '../demo/demoPeople';
 import {
   addFrame,
   addTake,
+  applyPlan,
   keptWhereEqual,
   loadSitting,
   removeTake,
@@ -16,6 +17,7 @@ import {
   restoreTake,
   saveTake,
   startSitting,
+  takeBackPlan,
 } from './sittings';
 
 const ID = DEMO_SITTING.id;
@@ -177,4 +179,49 @@ it('a new sitting is of whoever was named, with what was said of it, and its min
   const tooWide = { ...room, widthM: 200 };
   await expect(startSitting(db, new Date(), [], { room: tooWide })).rejects.toThrow('widthM');
   expect(await everything()).toEqual(before);
+});
+
+describe('a planned run', () => {
+  it('is in its order without what is left out, and comes back with its frames', async () => {
+    const [a, b, c, d, e] = (await order()) as [string, string, string, string, string];
+    await addFrame(db, frame('f', b));
+    const before = await everything();
+    const leftOut = await applyPlan(db, ID, [e, a, d], [c, b]);
+    expect(await order()).toEqual([e, a, d]);
+    expect((await loadSitting(db, ID))!.frames).toEqual([]);
+    expect((await loadSitting(db, ID))!.takes.map((t) => t.position)).toEqual([0, 1, 2]);
+    await takeBackPlan(db, ID, [a, b, c, d, e], leftOut);
+    expect(await everything()).toEqual(before);
+  });
+
+  it('is refused where it does not name the poses that there are, and nothing is written', async () => {
+    const [a, b, c, d, e] = (await order()) as [string, string, string, string, string];
+    const before = await everything();
+    await expect(applyPlan(db, ID, [a, c, d], [b])).rejects.toThrow(/each of the 4 takes/);
+    expect(await everything()).toEqual(before);
+    // one that went in another tab meanwhile
+    const leftOut = await applyPlan(db, ID, [a, c, d, e], [b]);
+    await removeTake(db, a);
+    const now = await everything();
+    await expect(takeBackPlan(db, ID, [a, b, c, d, e], leftOut)).rejects.toThrow(RangeError);
+    expect(await everything()).toEqual(now);
+  });
+});
+
+describe('what is asked of a pose’s place', () => {
+  it('is kept with it, travels in a file, and is refused where it is no window', async () => {
+    const take = (await loadSitting(db, ID))!.takes[0]!;
+    const orderWishes = { mustHave: true as const, fromMin: 5, untilMin: 10, afterIds: ['demo-take-2'] };
+    await saveTake(db, take, { ...take, orderWishes });
+    const file = readSittingFile(await exportSitting(db, ID, new Date()));
+    expect(file.takes.find((t) => t.id === take.id)!.orderWishes).toEqual(orderWishes);
+    const wrong = { ...take, orderWishes: { fromMin: 9, untilMin: 3 } };
+    await expect(saveTake(db, take, wrong)).rejects.toThrow(/not be before/);
+  });
+});
+
+it('a run whose pictures are given minutes has them', async () => {
+  const shots = demoTakes().map((t) => t.shot);
+  const id = await startSitting(db, new Date(), [DEMO_SITTER.id], { shots: () => shots, takeMinutes: 2.5 });
+  expect((await loadSitting(db, id))!.takes.map((t) => t.minutes)).toEqual(shots.map(() => 2.5));
 });

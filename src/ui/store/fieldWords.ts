@@ -50,6 +50,7 @@ const OF_OTHERS: Record<
   plannedFrames: 'frames',
   shot: 'pose, camera and light',
   meant: 'what is meant',
+  orderWishes: 'wishes for its place in the run',
   grouping: 'wishes for the group',
   kind: 'kind',
   members: 'members',

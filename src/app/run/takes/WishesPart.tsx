@@ -31,7 +31,7 @@ export interface WishesPartProps {
 }
 
 /** What was asked of a picture's place in the run, in a few words. */
-export function wishesWords({ wishes = {} }: Take): string {
+export function wishesWords({ orderWishes: wishes = {} }: Take): string {
   const { fromMin, untilMin, afterIds = [] } = wishes;
   return [
     ...FLAG_IDS.filter((id) => wishes[id]).map((id) => FLAGS[id]),
@@ -45,7 +45,7 @@ export function wishesWords({ wishes = {} }: Take): string {
 
 /** Which pictures come before this one. */
 function After({ take, takes, onWish }: WishesPartProps) {
-  const { wishes = {} } = take;
+  const { orderWishes: wishes = {} } = take;
   const { afterIds = [] } = wishes;
   const said = takes.filter((t) => afterIds.includes(t.id));
   const open = takes.filter((t) => t !== take && !afterIds.includes(t.id));
@@ -79,7 +79,7 @@ function After({ take, takes, onWish }: WishesPartProps) {
 /** What is asked of a picture's place in the run. */
 export function WishesPart(props: WishesPartProps) {
   const { take, onWish } = props;
-  const { wishes = {} } = take;
+  const { orderWishes: wishes = {} } = take;
   const name = nameOfShot(take.shot);
   return (
     <Folded title="Its place" isSet={false}>
