@@ -9,8 +9,15 @@ function wornIn({ sitting, people }: WholeSitting): RunSource['wornIn'] {
   );
 }
 
-/** A run as it is planned. */
-export function runSourceOf(whole: WholeSitting, sentences: Sentences): RunSource {
+/**
+ * A run as it is planned.
+ * @param takenIds pictures of which there are frames
+ */
+export function runSourceOf(
+  whole: WholeSitting,
+  sentences: Sentences,
+  takenIds: ReadonlySet<string> = new Set(whole.frames.map((f) => f.takeId)),
+): RunSource {
   const { takes, people } = whole;
   return {
     stops: takes.map(({ id, lookId, minutes, shot, orderWishes }) => ({
@@ -19,6 +26,7 @@ export function runSourceOf(whole: WholeSitting, sentences: Sentences): RunSourc
       minutes,
       shot,
       ...(orderWishes && { wishes: orderWishes }),
+      isTaken: takenIds.has(id),
     })),
     profiles: Object.fromEntries(people.map((p) => [p.id, p.profile])),
     wornIn: wornIn(whole),

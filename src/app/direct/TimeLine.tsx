@@ -51,9 +51,10 @@ interface TimeLineProps {
 }
 
 /** What time is left, how it stands against the plan, whether a rest is due, and how the rest of it is made shorter. */
-export function TimeLine({ whole, directing: { take, at, isLastTake, startedAt } }: TimeLineProps) {
+export function TimeLine({ whole, directing }: TimeLineProps) {
+  const { take, at, isLastTake, startedAt } = directing;
   const time = useTimeOnSet(whole, take.id, startedAt);
-  const { shorter, isBusy, undo, ask, agree, dismiss } = useLessTime(whole, take.id, time);
+  const { shorter, isBusy, undo, ask, agree, dismiss } = useLessTime(whole, directing, time);
   const restS = time.plan.steps.find((s) => s.id === take.id)?.restS ?? 0;
   return (
     <>

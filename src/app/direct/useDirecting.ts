@@ -75,6 +75,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     canMark: cues !== null && take.shot.people.length === 1 && at > (notByItself.at(-1) ?? 0),
     /** What should have followed by itself did not: from here on it is said. */
     markNotByItself: () => move({ notByItself: [...notByItself, at] }),
+    /** Poses of which there are frames. */
+    takenIds: new Set(frames.map((f) => f.takeId)),
     isLastTake: index >= takes.length - 1,
     frameCount: own.length,
     keeperCount: own.filter((f) => f.keeper).length,

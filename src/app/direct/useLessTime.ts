@@ -5,6 +5,7 @@ import { doNow } from '@/keeping';
 import { runSourceOf } from '@/take/runSource';
 import { usePace } from '@/ui/place/usePace';
 import { studio } from '@/workers/studioClient';
+import type { Directing } from './useDirecting';
 import type { TimeOnSet } from './useTimeOnSet';
 
 /** What one press takes from the time that is left, seconds. */
@@ -16,7 +17,11 @@ export interface Shorter {
 }
 
 /** Plans what is left of a run for less time, from the picture that is being taken on; it is done when it is agreed to. */
-export function useLessTime(whole: WholeSitting, takeId: string, { plan }: TimeOnSet) {
+export function useLessTime(
+  whole: WholeSitting,
+  { take: { id: takeId }, takenIds }: Directing,
+  { plan }: TimeOnSet,
+) {
   const { pace } = usePace();
   const [shorter, setShorter] = useState<Shorter | null>(null);
   const [undo, setUndo] = useState<(() => void) | null>(null);
@@ -26,7 +31,7 @@ export function useLessTime(whole: WholeSitting, takeId: string, { plan }: TimeO
 
   async function ask() {
     const begunS = plan.steps[at]!.beginS;
-    const source = remainingRun(runSourceOf(whole, {}), takeId, begunS);
+    const source = remainingRun(runSourceOf(whole, {}, takenIds), takeId, begunS);
     setBusy(true);
     const mostMin = Math.max(0, plan.endS - begunS - LESS_S) / MINUTE_S;
     const planned = await studio('backstage')

@@ -2,7 +2,7 @@ import { clamp } from '../units';
 
 /** Minutes that one pose takes with its variations (common practice: three to five). */
 const MINUTES_A_POSE = 4;
-/** Fewer are no run; of more no exact order is known. */
+/** Fewer are no run; more is no sitting but a day (common practice). */
 const LENGTHS = { min: 3, max: 12 } as const;
 
 /** A pose takes no less and no longer than that: its picture is of another by then, minutes. */

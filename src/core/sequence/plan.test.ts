@@ -233,6 +233,9 @@ describe('less time', () => {
     expect(finished(shorterPlan(run(stops), pace, null)).leftOutIds).toEqual([]);
     const { plan } = finished(shorterPlan(run(stops), pace, 1));
     expect(plan.steps.map((s) => s.id)).toEqual(['must']);
+    const taken = stops.map((s, i) => (i === 1 ? { ...s, isTaken: true } : s));
+    const left = finished(shorterPlan(run(taken), pace, 1)).plan.steps.map((s) => s.id);
+    expect(left.sort()).toEqual([stops[1]!.id, 'must'].sort());
   });
 });
 

@@ -27,17 +27,17 @@ function savedS(order: readonly RunStop[], i: number, source: RunSource, pace: P
   return stop.minutes * MINUTE_S + change(last, stop) + change(stop, next) - change(last, next);
 }
 
-/** The picture of an order that is given up first: most time saved for the least variety; null where all must be had. */
+/** The picture of an order that is given up first: most time saved for the least variety; null where none may be. */
 function givenUpOf(order: readonly RunStop[], source: RunSource, pace: Pace): RunStop | null {
   const open = order
     .map((stop, i) => ({ stop, gain: savedS(order, i, source, pace) / worthOf(stop, order) }))
-    .filter(({ stop }) => !stop.wishes?.mustHave);
+    .filter(({ stop }) => !stop.wishes?.mustHave && !stop.isTaken);
   return open.length === 0 ? null : open.reduce((a, b) => (b.gain > a.gain ? b : a)).stop;
 }
 
 /**
- * A run in the best order that ends in time: what must be had is never given up, so that it can still be too long. Yields
- * the share that is done.
+ * A run in the best order that ends in time: what must be had, or is taken already, is never given up, so that it can
+ * still be too long. Yields the share that is done.
  * @param mostMin when it has to be over, minutes from its beginning; null where there is time enough
  */
 export function* shorterPlan(

@@ -34,6 +34,8 @@ export interface RunStop {
   minutes: number;
   shot: Shot;
   wishes?: OrderWishes;
+  /** There are frames of it: it is never left out. */
+  isTaken?: boolean;
 }
 
 /** How many sentences lead from one picture to another, by their ids, where they were found. */

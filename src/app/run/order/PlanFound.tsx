@@ -1,4 +1,4 @@
-import type { RunPlan } from '@/core/sequence';
+import type { FoundPlan, RunPlan } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
 import { askedWords, brokenWords, DISLIKE_WORDS, spentWords, timeWords, type NameOf } from '@/take/planWords';
 import { Timeline } from './Timeline';
@@ -68,6 +68,12 @@ function comparedWords(now: RunPlan, plan: RunPlan): string {
   return `ends ${timeWords(Math.abs(savedS))} ${savedS > 0 ? 'earlier' : 'later'} than yours`;
 }
 
+/** How much better an order could be at most, where that is not known to be nothing. */
+function gapWords({ valueS, leastS }: FoundPlan): string {
+  const percent = Math.ceil((100 * (valueS - leastS)) / valueS);
+  return percent > 0 ? `; no order is better by more than ${percent} %` : '';
+}
+
 /** The order that was found, beside the one that stands. */
 export function PlanFound({ whole, now, sought, nameOf, onApply, onDismiss }: PlanFoundProps) {
   const { plan, leftOutIds } = sought.planned;
@@ -83,7 +89,10 @@ export function PlanFound({ whole, now, sought, nameOf, onApply, onDismiss }: Pl
       <h2 className="text-lg">
         {leftOutIds.length > 0 ? 'It fits like this' : 'A better order'} {comparedWords(now, plan)}
       </h2>
-      <p className="quiet mb-2">{spentWords(plan)}</p>
+      <p className="quiet mb-2">
+        {spentWords(plan)}
+        {gapWords(plan)}
+      </p>
       <Timeline
         label="The order found, in time"
         whole={whole}

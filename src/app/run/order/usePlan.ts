@@ -8,7 +8,7 @@ import type { WholeSitting } from '@/data';
 import type { Planned } from '@/workers/planning';
 import { studio } from '@/workers/studioClient';
 import { runSourceOf } from '@/take/runSource';
-import { countBetween, withCount } from './useSentences';
+import { countBetween, countIn, withCount } from './useSentences';
 
 /** What is being done for a plan that is sought. */
 export type Seeking = { kind: 'order'; share: number } | { kind: 'words'; left: number };
@@ -37,7 +37,7 @@ function unknownIn({ plan }: Planned, { takes }: WholeSitting, sentences: Senten
   const inOrder = plan.steps.map(({ id }) => takes.find((t) => t.id === id)!);
   return inOrder.slice(1).flatMap((to, i): [Take, Take][] => {
     const from = inOrder[i]!;
-    return sentences[from.id]?.[to.id] === undefined ? [[from, to]] : [];
+    return countIn(sentences, from, to) === undefined ? [[from, to]] : [];
   });
 }
 

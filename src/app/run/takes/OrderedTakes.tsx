@@ -18,6 +18,7 @@ import {
 import type { OrderWishes, Pace, Sentences } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
+import { countIn } from '../order/useSentences';
 import { TakeRow } from './TakeRow';
 
 interface OrderedTakesProps {
@@ -52,7 +53,7 @@ export function OrderedTakes(props: OrderedTakesProps) {
               take={take}
               before={takes[i - 1]}
               pace={pace}
-              found={takes[i - 1] && sentences[takes[i - 1]!.id]?.[take.id]}
+              found={countIn(sentences, takes[i - 1], take)}
               whole={whole}
               onRemove={() => onRemove(take)}
               onWish={(wishes) => onWish(take, wishes)}

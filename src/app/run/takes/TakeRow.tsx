@@ -33,7 +33,7 @@ function ChangeLine({ before, take, pace, found }: ChangeLineProps) {
           <strong>{Math.round(cost.totalS)} s</strong>
         </>
       )}
-      <span className="quiet">{cost ? otherWords(cost) + said : 'starts the run'}</span>
+      <span className="quiet">{(cost ? otherWords(cost) : 'starts the run') + said}</span>
     </p>
   );
 }
