@@ -3,7 +3,7 @@ import type { RunSource, Sentences } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
 
 /** What is worn in each look: looks of the same clothes need no change. */
-function wornIn({ sitting, people }: WholeSitting): RunSource['wornIn'] {
+export function wornIn({ sitting, people }: Pick<WholeSitting, 'sitting' | 'people'>): RunSource['wornIn'] {
   return Object.fromEntries(
     sitting.looks.map((look) => [look.id, JSON.stringify(people.map((p) => dressedFor(p, look).outfit))]),
   );

@@ -80,7 +80,16 @@ it('tells what collides, and the least that has to give', async () => {
   const told = await gilvo.text('[data-testid="not-kept"]');
   expect(told).toContain('Not everything that you asked can be kept');
   expect(told).toContain(`${first[1]} comes after another; ${first[3]} comes after another`);
-  await gilvo.press('Keep mine');
+  // where no order is better the same is told
+  await gilvo.press('Take this order');
+  await gilvo.press('Find the best order');
+  await gilvo.until(
+    `document.querySelector('${FOUND}').innerText.includes('No order is better than yours')`,
+    'not the best',
+  );
+  expect(await gilvo.text('[data-testid="not-kept"]')).toContain('Not everything that you asked can be kept');
+  await gilvo.press('Undo');
+  await ordered(first);
   for (const nth of [2, 4]) await gilvo.press('Not any more', `//li[@data-take][${nth}]`);
   await gilvo.until(
     'document.querySelectorAll("section[aria-label=Order] > p.text-error").length === 0',
@@ -99,6 +108,13 @@ it('makes the run fit into less time, without what has to be had, and back', asy
   expect((await order()).filter((name) => leftOut.includes(name))).toEqual([]);
   await gilvo.press('Undo');
   await ordered(first);
+});
+
+it('tells where it does not fit: what must be had is not left out', async () => {
+  await gilvo.write('If there were only, min', '2');
+  await gilvo.press('Make it fit');
+  expect(await gilvo.text(FOUND)).toContain('too long still');
+  await gilvo.press('Keep mine');
 });
 
 it('is reckoned by the own pace', async () => {
@@ -162,4 +178,23 @@ it('on set the time is told, and what is left is made shorter and whole again', 
   // a closed tab knows when it began
   await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
   await gilvo.until('document.querySelector("[data-testid=time]").innerText.includes("left")', 'begun anew');
+});
+
+it('what the sitter cannot do is exchanged for the nearest that they can, and back', async () => {
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.one('[data-testid="cue"]');
+  const planned = await gilvo.text('main h1');
+  await gilvo.press('Cannot do this');
+  const told = await gilvo.text('[data-testid="instead"] span');
+  const other = /^Instead: (.*)\.$/.exec(told)![1]!;
+  expect(other).not.toBe(planned);
+  await gilvo.press('Take it');
+  await gilvo.until(
+    `document.querySelector("main h1").innerText === ${JSON.stringify(other)}`,
+    'not exchanged',
+  );
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.press('Back to the planned pose');
+  await gilvo.until(`document.querySelector("main h1").innerText === ${JSON.stringify(planned)}`, 'not back');
+  await gilvo.until('document.body.innerText.includes("Cannot do this")', 'cannot be asked anew');
 });

@@ -1,4 +1,6 @@
 import { CHECKS, type Cue } from '@/core/direct';
+import type { WholeSitting } from '@/data';
+import { CannotDo } from './CannotDo';
 import { leftWords } from './leftWords';
 import type { SaidCue } from '@/take/saidCues';
 import type { Directing } from './useDirecting';
@@ -34,8 +36,14 @@ function Saying({ cue, directing }: { cue: SaidCue; directing: Directing }) {
   );
 }
 
+interface CueCardProps {
+  whole: WholeSitting;
+  directing: Directing;
+}
+
 /** What is other still once the pose stands, and what to do where the sitter did not do what usually follows. */
-function Rest({ directing: { left, canMark, markNotByItself, cue } }: { directing: Directing }) {
+function Rest({ whole, directing }: CueCardProps) {
+  const { left, canMark, markNotByItself, cue } = directing;
   return (
     <div className="mt-3 space-y-2">
       {canMark && (
@@ -43,6 +51,7 @@ function Rest({ directing: { left, canMark, markNotByItself, cue } }: { directin
           Did not come by itself
         </button>
       )}
+      <CannotDo whole={whole} directing={directing} />
       {!cue && left.length > 0 && (
         <details className="quiet text-sm">
           <summary>Will not be said: {left.length}</summary>
@@ -54,7 +63,7 @@ function Rest({ directing: { left, canMark, markNotByItself, cue } }: { directin
 }
 
 /** The cue that is said now; or that the pose stands; or that the words are being looked for. */
-export function CueCard({ directing }: { directing: Directing }) {
+export function CueCard({ whole, directing }: CueCardProps) {
   const { cue, cues, refused } = directing;
   const standing = cues ? 'The pose stands. Look, then shoot.' : (refused ?? 'Finding the words');
   return (
@@ -69,30 +78,59 @@ export function CueCard({ directing }: { directing: Directing }) {
           {standing}
         </p>
       )}
-      <Rest directing={directing} />
+      <Rest whole={whole} directing={directing} />
     </section>
   );
 }
 
-/** What is looked over before the shutter. */
-export function Checks({ directing: { checked, check } }: { directing: Directing }) {
+interface CheckRowProps {
+  check: (typeof CHECKS)[number];
+  isDone: boolean;
+  /** The camera's numbers, where they are looked over. */
+  numbers: string | null;
+  onCheck(): void;
+}
+
+/** One thing that is looked over, and what for. */
+function CheckRow({ check: { id, words, look }, isDone, numbers, onCheck }: CheckRowProps) {
   return (
-    <div role="group" aria-label="Check list" className="mt-4 flex border border-base-300">
-      {CHECKS.map(({ id, words }) => {
-        const done = checked.includes(id);
-        return (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={done}
-            className="min-h-11 flex-1 border-l border-base-300 px-1 text-[13px] first:border-l-0 aria-pressed:text-secondary"
-            onClick={() => check(id)}
-          >
-            {words}
-            {done && ' ✓'}
-          </button>
-        );
-      })}
-    </div>
+    <button
+      type="button"
+      data-check={id}
+      aria-pressed={isDone}
+      className="flex min-h-11 w-full items-baseline gap-3 border-b border-base-300 py-2 text-left aria-pressed:text-secondary"
+      onClick={onCheck}
+    >
+      <span className="w-24 shrink-0 font-semibold">
+        {words}
+        {isDone && ' ✓'}
+      </span>
+      <span className="quiet">{numbers ? `${numbers}; ${look}` : look}</span>
+    </button>
+  );
+}
+
+/** What is looked over once the pose stands, in the order of the work; then what draws the expression. */
+export function Checks({ directing: { checked, check, cue, cues, take, prompt } }: { directing: Directing }) {
+  if (!cues || cue) return null;
+  const { camera } = take.shot;
+  return (
+    <>
+      <div role="group" aria-label="Check list" className="mt-4 border-t border-base-300">
+        {CHECKS.map((row) => (
+          <CheckRow
+            key={row.id}
+            check={row}
+            isDone={checked.includes(row.id)}
+            numbers={row.id === 'edge' ? `lens ${camera.heightM.toFixed(2)} m high` : null}
+            onCheck={() => check(row.id)}
+          />
+        ))}
+      </div>
+      <p className="mt-4" data-testid="prompt">
+        <span className="quiet">Say, and shoot: </span>
+        <strong className="text-xl">{prompt}</strong>
+      </p>
+    </>
   );
 }

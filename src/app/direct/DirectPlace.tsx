@@ -24,7 +24,7 @@ function OnSet({ whole, place, onGoOn }: OnSetProps) {
       <Progress whole={whole} directing={directing} />
       <main className="flex min-h-0 flex-1 flex-col overflow-y-auto px-5 pt-3">
         <TakeOnSet whole={whole} directing={directing} />
-        <CueCard directing={directing} />
+        <CueCard whole={whole} directing={directing} />
         <Checks directing={directing} />
       </main>
       <Acts directing={directing} />

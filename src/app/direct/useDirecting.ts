@@ -1,8 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import { promptFor } from '@/core/direct';
 import type { Frame } from '@/core/sitting';
-import { addFrame, database, type WholeSitting } from '@/data';
+import { addFrame, database, sitterIn, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
 import { cuesFor, type SaidCue } from '@/take/saidCues';
 import { useWords } from '@/take/useWords';
@@ -75,6 +76,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     canMark: cues !== null && take.shot.people.length === 1 && at > (notByItself.at(-1) ?? 0),
     /** What should have followed by itself did not: from here on it is said. */
     markNotByItself: () => move({ notByItself: [...notByItself, at] }),
+    /** What draws the expression; another for every frame. */
+    prompt: promptFor(take.shot.message, sitterIn(whole, take)?.profile, index + own.length),
     /** Poses of which there are frames. */
     takenIds: new Set(frames.map((f) => f.takeId)),
     isLastTake: index >= takes.length - 1,
@@ -93,6 +96,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     next: () => (at < (cues?.length ?? 0) ? move({ cue: at + 1 }) : goTo(index + 1)),
     back: () => (at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
+    /** Begins the directions of this pose anew. */
+    restart: () => move({ cue: 0, checked: [], notByItself: [] }),
     expose: (keeper: boolean) => {
       // felt without a look; where the device cannot, nothing happens
       navigator.vibrate?.(keeper ? KEEPER_MS : FRAME_MS);

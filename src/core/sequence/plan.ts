@@ -82,7 +82,10 @@ type IsReckoned = (from: number, to: number) => boolean;
 const EVERY: IsReckoned = () => true;
 const IN_ORDER: IsReckoned = (from, to) => to === from + 1;
 
-/** A run as its order is sought. The changes that are not reckoned are none: few of them say what one order takes. */
+/**
+ * A run as its order is sought.
+ * @param isReckoned which changes are worked out; the others are taken for nothing, for who asks about one order alone
+ */
 export function problemOf(source: RunSource, pace: Pace, isReckoned = EVERY): OrderProblem {
   const { stops, profiles } = source;
   const pairs = (of: (a: RunStop, b: RunStop) => number, counts: IsReckoned): PairsS =>

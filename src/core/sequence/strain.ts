@@ -21,8 +21,7 @@ export function minutesToRest(
   const attends = Math.min(ATTENTION_MIN, ATTENTION_MIN_PER_YEAR * Math.max(1, profile.ageYears));
   const stands = heightOf(pose) === 'standing' ? standingMinutes(profile) : Infinity;
   // who does not stand at all is not kept standing: the pose is another's, or the review has said so
-  const most = Math.min(attends, MINUTES_AT_LEVEL[pose.level]!, stands > 0 ? stands : Infinity);
-  return most;
+  return Math.min(attends, MINUTES_AT_LEVEL[pose.level]!, stands > 0 ? stands : Infinity);
 }
 
 /** The share of what its people can do without a rest that a picture uses up, 0 to 1: that of whom it asks most. */

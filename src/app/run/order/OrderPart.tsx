@@ -98,7 +98,7 @@ export function OrderPart({ whole, pace, sentences, onApply }: OrderPartProps) {
       </p>
       <Timeline label="The run in time" whole={whole} plan={now} minutes={minutes} leastSpanS={0} />
       {now.broken.map((b) => (
-        <p key={`${b.kind}-${b.id}`} className="mt-1 text-error">
+        <p key={JSON.stringify(b)} className="mt-1 text-error">
           {brokenWords(b, nameOf)}.
         </p>
       ))}

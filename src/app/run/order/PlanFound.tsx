@@ -1,4 +1,4 @@
-import type { FoundPlan, RunPlan } from '@/core/sequence';
+import { MINUTE_S, type FoundPlan, type RunPlan } from '@/core/sequence';
 import type { WholeSitting } from '@/data';
 import { askedWords, brokenWords, DISLIKE_WORDS, spentWords, timeWords, type NameOf } from '@/take/planWords';
 import { Timeline } from './Timeline';
@@ -21,7 +21,7 @@ function NotKept({
       <p className="font-bold">Not everything that you asked can be kept. The least that has to give:</p>
       <ul className="list-disc pl-5">
         {plan.broken.map((b) => (
-          <li key={`${b.kind}-${b.id}`}>{brokenWords(b, nameOf)}</li>
+          <li key={JSON.stringify(b)}>{brokenWords(b, nameOf)}</li>
         ))}
       </ul>
       {colliding.length > 1 && (
@@ -52,6 +52,17 @@ function Disliked({ title, plan, butOf, nameOf }: DislikedProps) {
   );
 }
 
+/** That a run which was to fit into less time is too long still. */
+function TooLong({ endS, mostMin }: { endS: number; mostMin: number | null }) {
+  const overS = mostMin === null ? 0 : endS - mostMin * MINUTE_S;
+  if (overS <= 0) return null;
+  return (
+    <p className="mt-2 font-bold">
+      {timeWords(overS)} too long still: what is left must be had, or is taken already.
+    </p>
+  );
+}
+
 interface PlanFoundProps {
   whole: WholeSitting;
   now: RunPlan;
@@ -78,11 +89,15 @@ function gapWords({ valueS, leastS }: FoundPlan): string {
 export function PlanFound({ whole, now, sought, nameOf, onApply, onDismiss }: PlanFoundProps) {
   const { plan, leftOutIds } = sought.planned;
   const order = plan.steps.map((s) => s.id);
+  const notKept = <NotKept planned={sought.planned} nameOf={nameOf} />;
+  const tooLong = <TooLong endS={plan.endS} mostMin={sought.mostMin} />;
   if (leftOutIds.length === 0 && now.valueS - plan.valueS < LEAST_GAIN_S)
     return (
-      <p className="mt-3" role="status" data-testid="plan-found">
-        No order is better than yours.
-      </p>
+      <div className="mt-3" role="status" data-testid="plan-found">
+        <p>No order is better than yours.</p>
+        {tooLong}
+        {notKept}
+      </div>
     );
   return (
     <section className="rule-t mt-4 pt-3" aria-label="Order found" data-testid="plan-found">
@@ -101,7 +116,8 @@ export function PlanFound({ whole, now, sought, nameOf, onApply, onDismiss }: Pl
         leastSpanS={now.endS}
       />
       {leftOutIds.length > 0 && <p className="mt-2">Left out: {leftOutIds.map(nameOf).join(', ')}.</p>}
-      <NotKept planned={sought.planned} nameOf={nameOf} />
+      {tooLong}
+      {notKept}
       <Disliked title="No longer" plan={now} butOf={plan} nameOf={nameOf} />
       <Disliked title="For that" plan={plan} butOf={now} nameOf={nameOf} />
       <p className="mt-3 flex gap-3">

@@ -6,6 +6,7 @@ import type { WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { GearLane, Legend, type InHand } from './GearLane';
 import { timeWords } from '@/take/planWords';
+import { wornIn } from '@/take/runSource';
 
 /** So many minutes are between two marks of the axis, the first that leaves no more than a dozen marks. */
 const MARKS_MIN = [5, 10, 15, 30, 60, 120, 240] as const;
@@ -141,14 +142,16 @@ interface TimelineProps {
 }
 
 /** What is taken in hand on the way to each picture of a plan. */
-function inHandOf({ takes }: WholeSitting, { steps }: RunPlan): Map<string, InHand[]> {
+function inHandOf(whole: WholeSitting, { steps }: RunPlan): Map<string, InHand[]> {
+  const { takes } = whole;
+  const worn = wornIn(whole);
   const inOrder = steps.map(({ id }) => takes.find((t) => t.id === id));
   return new Map(
     inOrder.slice(1).flatMap((take, i): [string, InHand[]][] => {
       const before = inOrder[i];
       if (!take || !before) return [];
       const gear = changeCost(before.shot, take.shot, USUAL_PACE).gear.map((g) => g.kind);
-      return [[take.id, before.lookId === take.lookId ? gear : [...gear, 'outfit']]];
+      return [[take.id, worn[before.lookId] === worn[take.lookId] ? gear : [...gear, 'outfit']]];
     }),
   );
 }

@@ -22,6 +22,8 @@ export interface SoughtPlan {
   sentences: Sentences;
   /** The run that it is of: where that has changed since, the plan is none any more. */
   takes: readonly Take[];
+  /** In how much time it was to fit, minutes; null where there was time enough. */
+  mostMin: number | null;
 }
 
 interface PlanWanted {
@@ -58,7 +60,7 @@ async function soughtPlan(
     if (!planned || !isWanted()) return null;
     const unknown = unknownIn(planned, whole, known);
     if (unknown.length === 0 || round === MOST_ROUNDS)
-      return { planned, sentences: known, takes: whole.takes };
+      return { planned, sentences: known, takes: whole.takes, mostMin };
     for (const [i, [from, to]] of unknown.entries()) {
       onSeeking({ kind: 'words', left: unknown.length - i });
       known = withCount(known, from, to, await countBetween(whole, from, to));
