@@ -2,7 +2,7 @@ import type { WholeSitting } from '@/data';
 import type { Directing } from './useDirecting';
 import { useInstead } from './useInstead';
 
-const LINK = 'link-act min-h-11';
+const LINK = 'link-act min-h-11!';
 
 /** Where the sitter cannot do a pose: the nearest that they can, to be agreed to and taken back. */
 export function CannotDo({ whole, directing }: { whole: WholeSitting; directing: Directing }) {
@@ -15,7 +15,7 @@ export function CannotDo({ whole, directing }: { whole: WholeSitting; directing:
           {instead.proposed ? `Instead: ${instead.proposed}.` : 'No other pose of the house suits.'}
         </span>
         {instead.proposed && (
-          <button type="button" className="act min-h-11 px-4" onClick={instead.agree}>
+          <button type="button" className="act min-h-11! px-4" onClick={instead.agree}>
             Take it
           </button>
         )}

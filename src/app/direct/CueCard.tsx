@@ -47,7 +47,7 @@ function Rest({ whole, directing }: CueCardProps) {
   return (
     <div className="mt-3 space-y-2">
       {canMark && (
-        <button type="button" className="link-act min-h-11" onClick={markNotByItself}>
+        <button type="button" className="link-act min-h-11!" onClick={markNotByItself}>
           Did not come by itself
         </button>
       )}

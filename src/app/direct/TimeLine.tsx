@@ -34,11 +34,11 @@ function Less({ whole, shorter: { leftOutIds }, onAgree, onDismiss }: LessProps)
         {names.length > 0 ? `Left out: ${names.join(', ')}.` : 'Nothing is left that could be left out.'}
       </span>
       {names.length > 0 && (
-        <button type="button" className="act min-h-11 px-4" onClick={onAgree}>
+        <button type="button" className="act min-h-11! px-4" onClick={onAgree}>
           Do it
         </button>
       )}
-      <button type="button" className="link-act min-h-11 px-2" onClick={onDismiss}>
+      <button type="button" className="link-act min-h-11! px-2" onClick={onDismiss}>
         {names.length > 0 ? 'No' : 'Close'}
       </button>
     </p>
@@ -63,11 +63,11 @@ export function TimeLine({ whole, directing }: TimeLineProps) {
           {standingWords(time, whole.sitting.minutes)}
         </span>
         {undo ? (
-          <button type="button" className="link-act min-h-11" onClick={undo}>
+          <button type="button" className="link-act min-h-11!" onClick={undo}>
             Put back what was left out
           </button>
         ) : (
-          <button type="button" className="link-act min-h-11" disabled={isBusy || isLastTake} onClick={ask}>
+          <button type="button" className="link-act min-h-11!" disabled={isBusy || isLastTake} onClick={ask}>
             Five minutes less
           </button>
         )}

@@ -89,13 +89,16 @@ export function usePlan(whole: WholeSitting, pace: Pace, sentences: Sentences) {
     setSought(null);
     setSeeking({ kind: 'order', share: 0 });
     const wanted = { whole, pace, sentences, mostMin };
-    try {
-      const found = await soughtPlan(wanted, isWanted, (s) => isWanted() && setSeeking(s));
-      if (isWanted()) setSought(found);
-    } catch (error) {
-      if (isWanted()) setRefused((error as Error).message);
-    }
-    if (isWanted()) setSeeking(null);
+    const answer = await soughtPlan(wanted, isWanted, (s) => isWanted() && setSeeking(s)).then(
+      (found) => ({ found, refused: null }),
+      (error: Error) => ({ found: null, refused: error.message }),
+    );
+    if (!isWanted()) return;
+    // a share of the search that is told late is not heard any more
+    newest.current++;
+    setSought(answer.found);
+    setRefused(answer.refused);
+    setSeeking(null);
   }
   function stop() {
     newest.current++;
