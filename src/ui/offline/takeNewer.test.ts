@@ -71,12 +71,21 @@ describe('a newer Gilvo that is taken', () => {
 
   it('that still waits after that is offered again, and nothing is given up twice', async () => {
     const taken = takeNewer(worker, false);
-    await vi.advanceTimersByTimeAsync(10_000);
+    await vi.advanceTimersByTimeAsync(60_000);
     expect(await taken).toBe(false);
-    expect(messageSkipWaiting).toHaveBeenCalledOnce();
+    expect(messageSkipWaiting).toHaveBeenCalledTimes(8);
     expect(unregister).not.toHaveBeenCalled();
     expect(reload).not.toHaveBeenCalled();
     expect(goesOnTaking()).toBe(false);
+  });
+
+  it('that begins only when it is asked again is taken', async () => {
+    const taken = takeNewer(worker, false);
+    await vi.advanceTimersByTimeAsync(12_000);
+    waiting = null;
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(await taken).toBe(true);
+    expect(messageSkipWaiting).toHaveBeenCalledTimes(3);
   });
 
   it('gives nothing up without network', async () => {

@@ -2,6 +2,8 @@ import type { Serwist } from '@serwist/window';
 
 /** One that was asked to begin has begun by then, or waits for good, milliseconds (measured: it takes one to three). */
 const BEGINS_WITHIN_MS = 5000;
+/** A page that was loaded anew to go on asks so often: on a busy machine other pages keep the older one at work. */
+const ASKS_AGAIN = 8;
 
 /** Set in this tab's session while the page is loaded anew to go on taking the newer one. */
 const GOES_ON = 'gilvo.taking';
@@ -43,9 +45,11 @@ export async function takeNewer(worker: Serwist, mayGiveUp = true): Promise<bool
     location.reload();
     return true;
   }
-  worker.messageSkipWaiting();
-  await new Promise((resolve) => setTimeout(resolve, BEGINS_WITHIN_MS));
-  if (!(await isWaiting())) return true;
+  for (let asked = 0; asked < (mayGiveUp ? 1 : ASKS_AGAIN); asked++) {
+    worker.messageSkipWaiting();
+    await new Promise((resolve) => setTimeout(resolve, BEGINS_WITHIN_MS));
+    if (!(await isWaiting())) return true;
+  }
   if (mayGiveUp) await giveUpOlder();
   return mayGiveUp;
 }
