@@ -25,8 +25,8 @@ export const POSE_LIMITS = {
   hipExtensionDeg: 40,
   /** An arm or a hand in the flesh and the clothes of trunk, thighs and upper arms. */
   armInFleshM: 0.03,
-  /** A hand or a forearm in head, hand, forearm or shin. */
-  armInBonyM: 0.025,
+  /** A hand or a forearm in head, hand, forearm or shin; the field of the head is true to its skin within 3 mm. */
+  armInBonyM: 0.027,
   /** Calf against thigh where one kneels, and both thick parts pressed on each other where knees are crossed. */
   legInLegM: 0.05,
   crossedLegM: 0.075,

@@ -53,10 +53,10 @@ it('a head that leans away from the other is mended by its tilt alone', () => {
 });
 
 it('whose face is behind the other steps aside, and nobody else moves', () => {
-  const shot = beside(at(0.05, -0.5), {}, at(0));
+  const shot = beside(at(0.02, -0.5), {}, at(0));
   const { changes, shot: after } = mended(shot, 'face-covered');
   expect(changes.map((c) => c.variable)).toContainEqual({ on: 'mark', name: 'leftM' });
-  expect(after.mark!.leftM).toBeGreaterThan(0.05);
+  expect(after.mark!.leftM).toBeGreaterThan(0.02);
   expect(after.mark!.aheadM).toBe(-0.5);
   expect(after.among).toBe(shot.among);
 });
@@ -71,7 +71,7 @@ it('two who reach over a gap come nearer', () => {
 });
 
 it('who sits is not asked to step aside', () => {
-  const stands = beside(at(0.05, -0.5), {}, at(0));
+  const stands = beside(at(0.02, -0.5), {}, at(0));
   const sits: SoloShot = { ...stands, pose: { ...stands.pose, support: 'floor' } };
   expect(canChange(stands, { on: 'mark', name: 'leftM' }, [])).toBe(true);
   expect(canChange(sits, { on: 'mark', name: 'leftM' }, [])).toBe(false);

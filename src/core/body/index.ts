@@ -42,6 +42,7 @@ export {
   BALL_FORWARD_SHARE,
   BALL_HEIGHT_SHARE,
   EYEBALL,
+  eyeCentre,
   FINGERS,
   HAND_SHAPE,
   HEEL_BACK_SHARE,
@@ -60,7 +61,8 @@ export {
   type Phalanx,
   type Skeleton,
 } from './bones/skeleton';
-export { headCharacter, headShape, lidEdges } from './fields/headField';
+export { headCharacter, headShape } from './fields/headField';
+export { lidEdges } from './head/lids';
 export { type BodyFields } from './fields/bodyField';
 export { leavingM } from './fields/distance';
 export { weighing } from './skin/skinWeights';

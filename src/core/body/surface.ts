@@ -1,9 +1,9 @@
-import type { Vec3 } from '../units';
+import type { Side, Vec3 } from '../units';
 import type { Field } from './fields/distance';
 import { piecesOf, type Dressable } from './pieces/dressed';
-import { faceOf, type FaceShape } from './skin/expression';
+import { FACE_MOVE_NAMES, faceOf, type FaceShape, type MovedVertex } from './skin/expression';
 import { MIRRORED_PARTS, partIndex } from './skin/parts';
-import type { Piece } from './pieces/piece';
+import type { Piece, PieceMoves } from './pieces/piece';
 import { MIRRORED_JOINTS } from './bones/skeleton';
 import { storeWeights } from './skin/skinWeights';
 
@@ -36,6 +36,9 @@ export type Detail = 'drawn' | 'measured' | 'sketched';
 /** Cell sizes against the drawn ones. */
 const CELL_FACTOR: Record<Detail, number> = { drawn: 1, measured: 2, sketched: 3.2 };
 
+/** A vertex that no move shifts farther than this does not move. */
+const SMALLEST_SHIFT_M = 0.00005;
+
 /** Builds the dressed surface. `onPiece` hears how many of the pieces are done. */
 export function buildSurface(
   body: Dressable,
@@ -49,8 +52,8 @@ export function buildSurface(
     return made;
   });
   const joined = join(pieces);
-  const { positions, normals, triangles, labels } = joined;
-  return { ...joined, ...faceOf(body.lengths, positions, normals, triangles, labels) };
+  const { positions, normals, triangles } = joined.surface;
+  return { ...joined.surface, ...faceOf(joined.moved, positions, normals, triangles) };
 }
 
 /** Share of a short way along the normal that the field leaves open, at three reaches (crevices come out dark). */
@@ -71,7 +74,9 @@ function opennessAt(
   return open;
 }
 
-function join(pieces: Piece[]): Omit<BodySurface, keyof FaceShape> {
+/** Everything as one surface, and which of its vertices the face moves. */
+function join(pieces: Piece[]): { surface: Omit<BodySurface, keyof FaceShape>; moved: MovedVertex[] } {
+  const moved: MovedVertex[] = [];
   let vertexCount = 0;
   let indexCount = 0;
   for (const piece of pieces) {
@@ -102,14 +107,16 @@ function join(pieces: Piece[]): Omit<BodySurface, keyof FaceShape> {
         const local = at(piece.mesh.positions);
         const normal = at(piece.mesh.normals);
         const bind = piece.place(local);
-        const { part, colour } = piece.paint(local, bind);
+        const { part, colour } = piece.paint(local, bind, i);
         out.positions.set(bind, v * 3);
         out.normals.set(piece.turn(normal), v * 3);
         out.colours.set(colour, v * 3);
-        out.openness[v] = opennessAt(piece.field, local[0], local[1], local[2], normal, piece.unitM);
+        out.openness[v] =
+          piece.openness?.[i] ?? opennessAt(piece.field, local[0], local[1], local[2], normal, piece.unitM);
         out.labels[v] = partIndex(part);
         storeWeights(piece.weigh(local, bind), v, out.joints, out.weights);
         if (side === 'right') mirrorVertex(out, v);
+        if (piece.moves) noteMoved(moved, piece.moves, i, v, side);
       }
       const [second, third] = side === 'right' ? [2, 1] : [1, 2];
       for (let i = 0; i < indices.length; i += 3, t += 3) {
@@ -125,7 +132,17 @@ function join(pieces: Piece[]): Omit<BodySurface, keyof FaceShape> {
     const c = out.labels[out.triangles[i * 3 + 2]!]!;
     out.triangleLabels[i] = b === c ? b : a;
   }
-  return out;
+  return { surface: out, moved };
+}
+
+/** Notes what the face does to a vertex of a piece, if it does anything. */
+function noteMoved(moved: MovedVertex[], moves: PieceMoves, i: number, vertex: number, side: Side): void {
+  const sign = side === 'right' ? -1 : 1;
+  const shifts = FACE_MOVE_NAMES.map((move): Vec3 => {
+    const by = moves[move];
+    return [sign * by[i * 3]!, by[i * 3 + 1]!, by[i * 3 + 2]!];
+  });
+  if (shifts.some((by) => Math.hypot(...by) > SMALLEST_SHIFT_M)) moved.push({ vertex, shifts });
 }
 
 /** Turns a vertex of the left half into its mirror image. */

@@ -1,4 +1,4 @@
-import { bindArmDirection, type Body, EYEBALL, headToBind, jointOn, JOINTS } from '../body';
+import { bindArmDirection, type Body, eyeCentre, headToBind, jointOn, JOINTS } from '../body';
 import {
   contactOf,
   legModes,
@@ -271,8 +271,8 @@ function pointsOf(frames: Frames, body: Body): FigurePoints {
     lowerLip: head([0, 0.19, 0.38]),
     crown: head([0, 1, 0]),
     eyes: {
-      left: head(EYEBALL.centre),
-      right: head([-EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]]),
+      left: head(eyeCentre(body.lengths, 'left')),
+      right: head(eyeCentre(body.lengths, 'right')),
     },
     nose: head([0, 0.36, 0.48]),
     shoulders: both((s) => jointOn(s, 'upperArm')),

@@ -4,7 +4,7 @@ import type { GilvoDatabase } from './database';
 import { keepForSpeed, keptForSpeed } from './keptForSpeed';
 
 /** Raised when surfaces or bodies are built differently, so that old ones are not taken for new. */
-const BUILD = 5;
+const BUILD = 6;
 /** Surfaces and heads that are kept. */
 const MOST_KEPT = 16;
 

@@ -1,4 +1,5 @@
 import { clamp } from '../../units';
+import { childShare } from '../said/age';
 import type { BodyProfile, LengthName } from '../said/profile';
 
 /**
@@ -20,6 +21,9 @@ export const DRILLIS_CONTINI = {
   footLength: 0.152,
   footBreadth: 0.055,
 } as const;
+
+/** Height of the eyes over the chin, head heights, of an adult and of a child of three (Farkas 1994, from memory). */
+const EYES_UP = { adult: 0.488, child: 0.445 };
 
 /** Angle of the straight arm from the vertical in the bind pose, degrees. */
 export const BIND_ARM_DEG = 36;
@@ -45,6 +49,8 @@ export interface Lengths {
   hipHeightM: number;
   shoulderHeightM: number;
   headHeightM: number;
+  /** Height of the eyes over the chin, head heights: lower on a child. */
+  eyesUpShare: number;
   /** Breadth of the head against the one that goes with its height. */
   headBreadthFactor: number;
   /** From the seat to the crown. */
@@ -129,6 +135,7 @@ export function lengthsOf({ statureM, ageYears, contourShare, lengthsM = {} }: M
     hipHeightM,
     shoulderHeightM: hipHeightM + (chinHeightM - hipHeightM) * upTrunk,
     headHeightM,
+    eyesUpShare: EYES_UP.adult + (EYES_UP.child - EYES_UP.adult) * childShare(ageYears),
     headBreadthFactor:
       (lengthsM.headBreadth ?? HEAD_BREADTH_SHARE * headHeightM) / (HEAD_BREADTH_SHARE * headHeightM),
     sittingHeightM: statureM - hipHeightM + SEAT_BELOW_HIP * S,

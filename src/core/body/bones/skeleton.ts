@@ -168,8 +168,13 @@ export function bindToHead(lengths: Lengths, p: readonly number[]): Vec3 {
 /** The ear plane stands this share of stature ahead of the plumb line in the bind pose. */
 export const HEAD_FORWARD_SHARE = 0.008;
 
-/** Centre and radius of the eyeball in head heights. */
-export const EYEBALL = { centre: [0.138, 0.492, 0.294], radius: 0.0535 } as const;
+/** Centre of the left eyeball of an adult and its radius, head heights. */
+export const EYEBALL = { centre: [0.1385, 0.488, 0.299], radius: 0.0535 } as const;
+
+/** Centre of an eyeball of this sitter, head coordinates. */
+export function eyeCentre(lengths: Lengths, side: Side): Vec3 {
+  return [sideSign(side) * EYEBALL.centre[0], lengths.eyesUpShare, EYEBALL.centre[2]];
+}
 
 /** Builds the joint tree of one sitter. */
 export function skeletonOf(lengths: Lengths): Skeleton {
@@ -195,8 +200,7 @@ export function skeletonOf(lengths: Lengths): Skeleton {
       from[1] + dir[1] * m,
       from[2] + dir[2] * m,
     ];
-    const eye = headToBind(lengths, [sign * EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]]);
-    put(`${side}:eye`, eye, 'head');
+    put(`${side}:eye`, headToBind(lengths, eyeCentre(lengths, side)), 'head');
     const shoulder: Vec3 = [sign * lengths.shoulderJointM, lengths.shoulderHeightM, 0];
     const arm = bindArmDirection(side);
     put(`${side}:clavicle`, [sign * 0.014 * S, heightM(0.822), 0.012 * S], 'spineHigh');

@@ -26,17 +26,6 @@ function ring(at: number, half: number, front: number, back: number, centreW: nu
   return { at, centreU: 0, centreW, outer: half, inner: half, front, back, power };
 }
 
-/** Height of the lid edges above and below the eye's axis at a place across the eye, in head heights. */
-export function lidEdges(xInEye: number): { upper: number; lower: number } {
-  const inner = -0.056;
-  const outer = 0.058;
-  const t = (xInEye - inner) / (outer - inner);
-  if (t <= 0 || t >= 1) return { upper: -0.002, lower: -0.002 };
-  const arch = Math.pow(4 * t * (1 - t), 0.72);
-  const slant = 0.007 * (t - 0.4);
-  return { upper: slant + 0.0196 * arch * (1 + 0.16 * (t - 0.5)), lower: slant - 0.0145 * arch };
-}
-
 /** What makes one head differ from another. */
 export interface HeadCharacter {
   /** 0 gives a firm jaw and brow, 1 a soft one. */
@@ -55,7 +44,7 @@ export function headCharacter(profile: BodyProfile): HeadCharacter {
 export function headShape({ softness: soft, youth }: HeadCharacter): HeadShape {
   const jawHalf = 0.206 - 0.03 * soft;
   const face = loft([
-    ring(0.012, 0.088 - 0.022 * soft, 0.075, 0.12, 0.27 - 0.02 * youth, 2),
+    ring(0.012, 0.088 - 0.022 * soft, 0.09, 0.12, 0.285 - 0.02 * youth, 2),
     ring(0.06, 0.143 - 0.034 * soft, 0.115, 0.2, 0.255, 2.1),
     ring(0.14, 0.182 - 0.03 * soft, 0.185, 0.26, 0.18, 2.15),
     ring(0.22, 0.218 - 0.022 * soft, 0.24, 0.26, 0.125, 2.2),
@@ -77,10 +66,14 @@ export function headShape({ softness: soft, youth }: HeadCharacter): HeadShape {
     // lower jaw, chin, cheekbone, cheek
     d = smoothUnion(
       d,
-      roundedCone(ax, y, z, [jawHalf, 0.2, 0], [0.075 - 0.02 * soft, 0.062, 0.285], 0.036, 0.042),
+      roundedCone(ax, y, z, [jawHalf, 0.2, 0], [0.075 - 0.02 * soft, 0.064, 0.302], 0.036, 0.04),
       0.085,
     );
-    d = smoothUnion(d, ellipsoid(x, y - 0.055, z - 0.315, 0.072 - 0.016 * soft, 0.052, 0.056), 0.075);
+    d = smoothUnion(
+      d,
+      ellipsoid(x, y - 0.055, z - 0.34 + 0.02 * youth, 0.072 - 0.016 * soft, 0.052, 0.056),
+      0.075,
+    );
     d = smoothUnion(d, ellipsoid(ax - 0.165, y - 0.388, z - 0.228, 0.092, 0.075, 0.1), 0.09);
     d = smoothUnion(
       d,
@@ -136,23 +129,10 @@ export function headShape({ softness: soft, youth }: HeadCharacter): HeadShape {
       d = smoothIntersection(d, -ellipsoid(ax - 0.027, y - 0.324, z - 0.424, 0.012, 0.012, 0.02), 0.014);
     }
     if (z > 0.1 && ax < 0.3 && y > 0 && y < 0.44) {
-      d = smoothUnion(d, ellipsoid(x, y - 0.215, z - 0.292, 0.115, 0.085, 0.09), 0.07);
+      d = smoothUnion(d, ellipsoid(x, y - 0.215, z - 0.326, 0.122, 0.09, 0.09), 0.07);
       d = lips(d, ax, y, z);
       d = smoothIntersection(d, -ellipsoid(x, y - 0.288, z - 0.414, 0.014, 0.036, 0.018), 0.025);
       d = smoothIntersection(d, -ellipsoid(x, y - 0.122, z - 0.424, 0.075, 0.02, 0.03), 0.06);
-    }
-    // lids: a shell over the eyeball, open along the edges of the lids
-    const lx = ax - ex;
-    const ly = y - ey;
-    const lz = z - ez;
-    const r = Math.sqrt(lx * lx + ly * ly + lz * lz);
-    if (r < 0.16) {
-      d = smoothUnion(d, Math.max(r - 0.0595, -lz - 0.01), 0.03);
-      const edges = lidEdges(lx);
-      const fold = Math.abs(r - 0.065) + Math.abs(ly - edges.upper - 0.017) * 0.6 - 0.0028;
-      if (lz > 0) d = smoothIntersection(d, -fold, 0.01);
-      const cut = Math.max((ly - edges.upper) * 0.8, (edges.lower - ly) * 0.8, -lz, r - 0.09);
-      d = smoothIntersection(d, -cut, 0.004);
     }
     if (ax > 0.16 && Math.abs(z + 0.03) < 0.24 && y > 0.2 && y < 0.7) d = smoothUnion(d, ear(ax, y, z), 0.03);
     return d;
@@ -175,7 +155,7 @@ function skull(x: number, y: number, z: number): number {
 function lips(muzzle: number, ax: number, y: number, z: number): number {
   if (ax > 0.14) return muzzle;
   const taper = Math.max(0, 1 - (ax / 0.112) ** 2);
-  const lipZ = 0.384 - 1.5 * ax * ax - 2.2 * ax * ax * ax;
+  const lipZ = 0.42 - 1.5 * ax * ax - 2.2 * ax * ax * ax;
   const cornerUp = 0.011 * (ax / 0.11) ** 2;
   const bow = 0.004 * Math.exp(-(((ax - 0.028) / 0.018) ** 2));
   const full = Math.pow(taper, 0.8);

@@ -1,7 +1,15 @@
+import { once } from '../../units';
 import type { BodyFields } from '../fields/bodyField';
 import { bareLegPiece, shortsPiece, SKIRT_WAIST, skirtPiece, trousersPiece } from './bottomPieces';
 import { glassesPieces } from './glassesPiece';
-import { eyePieces, hairPieces, headPiece } from './headPieces';
+import { earPiece } from '../head/earPiece';
+import { headModel, type HeadModel } from '../head/headModel';
+import { browsAndLashes } from '../head/fine/browsAndLashes';
+import { teethPieces } from '../head/teethPiece';
+import { skinPiece } from '../head/skinPiece';
+import type { Fineness } from '../head/cage';
+import { eyePieces } from '../head/eyePieces';
+import { hairPieces } from '../head/hair/hairPieces';
 import { jacketPieces } from './jacketPieces';
 import { armPiece, handPiece, shoePiece } from './limbPieces';
 import { sidesByEnd, sidesPast, type LimbEnds } from '../bones/limbs';
@@ -20,16 +28,23 @@ export interface Dressable {
   limbEnds: LimbEnds;
 }
 
+/** How often the head's cage is subdivided for cells of a size. */
+function finenessOf(k: number): Fineness {
+  if (k <= 1) return 2;
+  return k <= 2 ? 1 : 0;
+}
+
 /** Makers of all pieces of a sitter, from the head down; `k` is the size of the cells against the drawn ones. */
 export function piecesOf({ profile, lengths, fields, limbEnds }: Dressable, k: number): (() => Piece[])[] {
   const { top, bottom, jacket, glasses } = profile.outfit;
   const skirt = bottom.cut === 'skirt' || top.cut === 'dress';
   // with a skirt the top is worn inside
   const cut = skirt ? { ...TOP_CUTS[top.cut], looseM: 0, hemShare: SKIRT_WAIST - 0.014 } : TOP_CUTS[top.cut];
+  const model = once(() => headModel(profile, lengths, fields, finenessOf(k)));
   const makers: (() => Piece[])[] = [
-    () => [headPiece(profile, lengths, fields, k)],
-    () => (k === 1 ? eyePieces(lengths, 20, 28) : eyePieces(lengths, 12, 18)),
-    () => hairPieces(profile, lengths, fields, k),
+    () => headAndEars({ profile, lengths, fields }, model(), k),
+    () => (k === 1 ? eyePieces(profile, lengths, 20, 28) : eyePieces(profile, lengths, 12, 18)),
+    () => hairPieces(profile, lengths, fields, model(), k),
     () => [topPiece(lengths, fields, cut, top.tone, k)],
     () => [collarPiece(lengths, fields, cut, top.tone, k)],
     () => (cut.sleeve === 'none' ? [armholePiece(lengths, fields, cut, top.tone, k)] : []),
@@ -41,6 +56,23 @@ export function piecesOf({ profile, lengths, fields, limbEnds }: Dressable, k: n
   if (jacket) makers.push(() => jacketPieces(lengths, fields, jacket.worn, jacket.tone, limbEnds, k));
   if (glasses) makers.push(() => glassesPieces(lengths, glasses.tone, k));
   return makers;
+}
+
+/** Skin of head and neck, and what stands on it. */
+function headAndEars(
+  { profile, lengths, fields }: Pick<Dressable, 'profile' | 'lengths' | 'fields'>,
+  model: HeadModel,
+  k: number,
+): Piece[] {
+  return [
+    skinPiece(profile, lengths, fields, model, k <= 1),
+    ...(k <= 2 ? teethPieces(lengths, model) : []),
+    ...(k <= 1 ? browsAndLashes(profile, lengths, model) : []),
+    // a scarf lies over the ears
+    ...(profile.outfit.headScarf
+      ? []
+      : [earPiece(lengths, model, profile.tones.skin, profile.contourShare, k <= 1 ? 36 : 18)]),
+  ];
 }
 
 /** Sleeves, bare arms and hands of both sides. */

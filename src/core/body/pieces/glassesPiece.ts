@@ -1,5 +1,5 @@
 import { SIDES, unit, type Vec3 } from '../../units';
-import { jointIndex, EYEBALL, headToBind } from '../bones/skeleton';
+import { jointIndex, eyeCentre, headToBind } from '../bones/skeleton';
 import { IN_PLACE, type Piece, type Rgb } from './piece';
 import type { Lengths } from '../bones/proportions';
 import { ribbonMesh, type RibbonPlace } from './ribbon';
@@ -9,7 +9,7 @@ const WIRE_M = 0.0016;
 
 /** Glasses: two rims before the eyes, a bridge and two temples to the ears. They have no glass of their own. */
 export function glassesPieces(lengths: Lengths, tone: Rgb, k: number): Piece[] {
-  const [ex, ey] = EYEBALL.centre;
+  const [ex, ey] = eyeCentre(lengths, 'left');
   const wire = (points: readonly Vec3[], out: Vec3, closed: boolean): Piece => {
     const at = points.map((p) => headToBind(lengths, p));
     const places = at.map((p, i): RibbonPlace => {

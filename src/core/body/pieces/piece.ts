@@ -1,11 +1,15 @@
 import type { Side, Vec3 } from '../../units';
 import type { Field } from '../fields/distance';
+import type { FaceMove } from '../skin/expression';
 import type { PartName } from '../skin/parts';
 import type { Weights } from '../skin/skinWeights';
 import type { Mesh } from '../skin/surfaceNets';
 
 /** Red, green and blue, linear reflectance. */
 export type Rgb = readonly [number, number, number];
+
+/** Shift of every vertex by each full move, metres: three values a vertex. */
+export type PieceMoves = Record<FaceMove, Float32Array>;
 
 /** One closed piece of the surface before it is joined to the others. */
 export interface Piece {
@@ -16,8 +20,13 @@ export interface Piece {
   turn(n: Vec3): Vec3;
   /** Metres per local unit. */
   unitM: number;
-  paint(local: Vec3, bind: Vec3): { part: PartName; colour: Rgb };
+  /** Local and bind place of a vertex, and its number in the mesh. */
+  paint(local: Vec3, bind: Vec3, vertex: number): { part: PartName; colour: Rgb };
   weigh(local: Vec3, bind: Vec3): Weights;
+  /** Openness of the vertices to the light, where the field does not tell it. */
+  openness?: Float32Array;
+  /** Shifts of the vertices by the moves of the face, bind pose, metres. */
+  moves?: PieceMoves;
   /** A piece of the left half with the sides on which it is worn; null for one that is meshed where it stands. */
   sides: readonly Side[] | null;
 }

@@ -40,7 +40,7 @@ const HEAD_PARTS = new Set(
 
 /** Whether a place of the head is of the nose, head heights: in front of the cheeks, from its root to its base. */
 function isNose([x, y, z]: Vec3): boolean {
-  return Math.abs(x) < 0.1 && y > 0.315 && y < 0.56 && z > 0.37;
+  return Math.abs(x) < 0.085 && y > 0.285 && y < 0.53 && z > 0.372;
 }
 
 /** The vertices of the head: what each of them receives can be spread over the triangles between them. */

@@ -146,8 +146,8 @@ describe('the pattern on the face', () => {
   });
 
   it('says what it would be a little further', () => {
-    const border = seeLight(standIn, shotWith(keyAt(standing, 38, 45), 0), GROUND);
-    const middle = seeLight(standIn, shotWith(keyAt(standing, 50, 42), 0), GROUND);
+    const border = seeLight(standIn, shotWith(keyAt(standing, 46, 45), 0), GROUND);
+    const middle = seeLight(standIn, shotWith(keyAt(standing, 57, 42), 0), GROUND);
     expect(border.near.length).toBeGreaterThan(0);
     expect(middle.near).toEqual([]);
   });

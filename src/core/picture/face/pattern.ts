@@ -34,11 +34,11 @@ const LIT_SHARE = 0.1;
 const MIDLINE = 0.02;
 /** The far cheek and the base of the nose, head heights; x from the middle towards the key. */
 const CHEEK = { from: -0.25, to: -0.07, bottom: 0.24, top: 0.44 };
-const NOSE_BASE_Y = 0.335;
+const NOSE_BASE_Y = 0.325;
 const MOUTH_Y = 0.2;
 /** The face between chin and hairline is judged. */
 const BROW_TOP = 0.72;
-const LEAST_NOSE_SHADOW = 0.002;
+const LEAST_NOSE_SHADOW = 0.001;
 const LEAST_TRIANGLE = 0.002;
 const ONE_TEXEL = 1 / CHART.perHead ** 2;
 
@@ -100,7 +100,7 @@ export function facePattern(chart: FaceChart, light: FaceLight): PatternReading 
   const isMiddle = shadow > 0 && shadowNear / shadow > 0.22 && shadowNear / shadow < 0.78;
   const name = ((): FacePattern => {
     if (lit.face < 0.06) return 'back';
-    if (lit.near < 0.5) return elevationDeg > 45 && Math.abs(lit.near - lit.far) < 0.15 ? 'top' : 'rim';
+    if (lit.near < 0.53) return elevationDeg > 45 && Math.abs(lit.near - lit.far) < 0.15 ? 'top' : 'rim';
     if (elevationDeg < -8) return 'below';
     if (elevationDeg > 68) return 'top';
     if (lit.farCheek < 0.06 || (lit.far < 0.14 && triangleArea < LEAST_TRIANGLE)) return 'split';
@@ -108,7 +108,7 @@ export function facePattern(chart: FaceChart, light: FaceLight): PatternReading 
     if (alike && noseShadowDeg === null) return 'flat';
     if (alike && noseShadowDeg !== null && Math.abs(noseShadowDeg) < 25 && isMiddle)
       return elevationDeg < 12 ? 'flat' : 'butterfly';
-    if (noseShadowDeg !== null && elevationDeg >= 12 && Math.abs(noseShadowDeg) < 78 && lit.far > 0.4)
+    if (noseShadowDeg !== null && elevationDeg >= 12 && Math.abs(noseShadowDeg) < 78 && lit.far > 0.3)
       return 'loop';
     return Math.abs(azimuthDeg) < 15 && alike ? 'flat' : 'side';
   })();

@@ -1,4 +1,4 @@
-import type { Body } from '../../body';
+import { eyeCentre, type Body } from '../../body';
 import type { View } from '../../camera';
 import type { Figure } from '../../figure';
 import { backgroundStops, lightFacingKey, type Lighting } from '../../light';
@@ -39,7 +39,7 @@ export interface LightReading extends FaceReading {
 }
 
 /** From here on eye sockets are called dark, stops under the bright part of the face (common practice). */
-export const DARK_SOCKET_STOPS = 1.3;
+export const DARK_SOCKET_STOPS = 1.45;
 
 /** So far the key is moved to see how firmly the pattern holds. */
 export const MARGIN_DEG = 5;
@@ -83,12 +83,17 @@ type Through = readonly (Float32Array | undefined)[];
 /** What the light does to a face wherever it is seen from, and the light on every place of the chart. */
 export type LitFace = Omit<FaceReading, 'reflections' | 'wideOverNarrowStops'> & { light: FaceLight };
 
-/** How far the eye socket of one side lies under the brightest tenth of the face, stops; +1 is the sitter's left. */
-function socketStops(chart: FaceChart, total: Float32Array, bright: number, sign: 1 | -1): number {
+/** The socket about the middle of an eye, head heights. */
+const SOCKET = { half: 0.075, below: 0.032, above: 0.053 };
+
+/** How far the eye socket of one side lies under the brightest tenth of the face, stops; the eye in head coordinates. */
+function socketStops(chart: FaceChart, total: Float32Array, bright: number, [eyeX, eyeY]: Vec3): number {
   const skin: number[] = [];
   for (let i = 0; i < chart.texel.length; i++) {
     const isAround =
-      Math.abs(sign * chart.x[i]! - 0.138) < 0.075 && chart.y[i]! > 0.46 && chart.y[i]! < 0.545;
+      Math.abs(chart.x[i]! - eyeX) < SOCKET.half &&
+      chart.y[i]! > eyeY - SOCKET.below &&
+      chart.y[i]! < eyeY + SOCKET.above;
     if (isAround) skin.push(total[i]!);
   }
   skin.sort((a, b) => a - b);
@@ -114,8 +119,8 @@ export function lightOnFace(
     elevationDeg: light.elevationDeg,
     ratioStops: stops(quantile(0.85), quantile(0.08)),
     socketsStops: {
-      left: socketStops(chart, light.total, bright, 1),
-      right: socketStops(chart, light.total, bright, -1),
+      left: socketStops(chart, light.total, bright, eyeCentre(body.lengths, 'left')),
+      right: socketStops(chart, light.total, bright, eyeCentre(body.lengths, 'right')),
     },
     keptOffShare: light.keptOffShare,
   };

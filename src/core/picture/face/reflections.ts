@@ -1,4 +1,4 @@
-import { EYEBALL, headToBind, jointIndex, lidEdges, type Body } from '../../body';
+import { EYEBALL, eyeCentre, headToBind, jointIndex, lidEdges, type Body } from '../../body';
 import type { View } from '../../camera';
 import { turned, type Figure } from '../../figure';
 import type { LightSamples, Lighting } from '../../light';
@@ -58,7 +58,7 @@ export function reflectionsOf(
   const isOpen = (from: Vec3, to: Vec3) => rayMeets(chart.tree, from, unit(subtract(to, from)), 1) === 0;
   for (const side of SIDES) {
     const sign = sideSign(side);
-    const eye = headToBind(body.lengths, [sign * EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]]);
+    const eye = headToBind(body.lengths, eyeCentre(body.lengths, side));
     const gaze = head.direction(turned([0, 0, 1], figure.frames.rotation[jointIndex(`${side}:eye`)]!));
     // its front stands a little before the eyeball's
     const cornea = add(eye, gaze, eyeballM + 0.0006 - CORNEA_M);
@@ -89,11 +89,8 @@ export function reflectionsOf(
     });
     if (!body.profile.outfit.glasses) continue;
     const t = (GLASS_TILT_DEG * Math.PI) / 180;
-    const glass = headToBind(body.lengths, [
-      sign * (EYEBALL.centre[0] + 0.004),
-      EYEBALL.centre[1] - 0.012,
-      GLASS_Z,
-    ]);
+    const [eyeX, eyeY] = eyeCentre(body.lengths, side);
+    const glass = headToBind(body.lengths, [eyeX + sign * 0.004, eyeY - 0.012, GLASS_Z]);
     const axis: Vec3 = [0, -Math.sin(t), Math.cos(t)];
     const ball = add(glass, axis, -GLASS_RADIUS_M);
     out.glare[side] = lighting.sources.flatMap((source) => {

@@ -70,7 +70,7 @@ describe('the outline', () => {
   it('merges with a ground of its own tone and stands out from another', () => {
     const on = (level: number) =>
       read(keyAt(30, 30), WHOLE, { ...plainGround(2), background: [level, level, level] }).outline;
-    expect(on(0.9).mergesShare).toBeLessThan(0.1);
+    expect(on(0.9).mergesShare).toBeLessThan(0.12);
     // trousers and hair reflect 5 %, lit less than the wall
     expect(on(0.04).mergesShare).toBeGreaterThan(1.8 * on(0.9).mergesShare);
   });

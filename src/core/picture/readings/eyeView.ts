@@ -1,4 +1,4 @@
-import { EYEBALL, headToBind, jointIndex, lidEdges, type Body } from '../../body';
+import { EYEBALL, eyeCentre, headToBind, jointIndex, lidEdges, type Body } from '../../body';
 import type { Figure } from '../../figure';
 import { turned } from '../../figure';
 import { radians, SIDES, type Side, type Vec3 } from '../../units';
@@ -40,7 +40,7 @@ export function eyeViews(body: Body, figure: Figure, lens: Vec3): Partial<Record
   ];
   for (const side of SIDES) {
     const sign = side === 'left' ? 1 : -1;
-    const c: Vec3 = [sign * EYEBALL.centre[0], EYEBALL.centre[1], EYEBALL.centre[2]];
+    const c = eyeCentre(body.lengths, side);
     // from the side and from behind, the head hides what lies between the lids
     if (Math.atan2(Math.abs(L[0] - c[0]), L[2] - c[2]) > radians(MOST_TURN_DEG)) continue;
     const eye = figure.frames.rotation[jointIndex(`${side}:eye`)]!;
@@ -49,10 +49,10 @@ export function eyeViews(body: Body, figure: Figure, lens: Vec3): Partial<Record
     let left = 0;
     let right = 0;
     for (let i = 0; i < ACROSS; i++) {
-      const u = -0.056 + (0.114 * (i + 0.5)) / ACROSS;
+      const u = -0.064 + (0.125 * (i + 0.5)) / ACROSS;
       const edges = lidEdges(u);
       for (let j = 0; j < UP; j++) {
-        const v = -0.02 + (0.05 * (j + 0.5)) / UP;
+        const v = -0.028 + (0.052 * (j + 0.5)) / UP;
         if (v > edges.upper || v < edges.lower) continue;
         const bulge = 0.0605 ** 2 - u * u - v * v;
         const point: Vec3 = [c[0] + sign * u, c[1] + v, c[2] + Math.sqrt(Math.max(0, bulge))];

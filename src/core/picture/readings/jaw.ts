@@ -14,8 +14,8 @@ const HEAD_PARTS = new Set(
 const FRAME_M = 0.3;
 const SIZE = 160;
 const MIDLINE_M = 0.018;
-/** Where the neck is looked for, below the chin in the picture. */
-const BELOW_M = { from: 0.008, to: 0.034 };
+/** Where the neck is looked for, below the chin in the picture: past the underside of the jaw. */
+const BELOW_M = { from: 0.014, to: 0.046 };
 const pixelsOf = (m: number) => Math.round((m / FRAME_M) * SIZE);
 const HALF_PX = pixelsOf(MIDLINE_M);
 const BELOW_PX = { from: pixelsOf(BELOW_M.from), to: pixelsOf(BELOW_M.to) };

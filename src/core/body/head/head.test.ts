@@ -1,0 +1,157 @@
+import { describe, expect, it } from 'vitest';
+import { bodyFrom, type Body, type BodyProfile } from '..';
+import { profileOf, PROFILES } from '../../../../tests/support/people';
+import { bindToHead, EYEBALL, eyeCentre, headToBind } from '../bones/skeleton';
+import { FACE_MOVE_NAMES } from '../skin/expression';
+import { levelOf, mirrored, POINT_NAMES, pointNumber, type Fineness } from './cage';
+import { headModel } from './headModel';
+import { lidEdges } from './lids';
+import { heightWith, looksOf } from './looks';
+
+const CHILD = profileOf({ statureM: 0.98, massKg: 15, ageYears: 3 });
+const OLD = profileOf({ ageYears: 82, contourShare: 1 });
+const SITTERS: [name: string, profile: BodyProfile][] = [
+  ...Object.entries(PROFILES),
+  ['child', CHILD],
+  ['old', OLD],
+];
+
+function headOf(profile: BodyProfile, fineness: Fineness = 1) {
+  const body = bodyFrom(profile);
+  const model = headModel(body.profile, body.lengths, body.fields, fineness);
+  const place = (name: string) => at(body, model.mesh.positions, pointNumber(name));
+  return { body, model, place };
+}
+
+function at({ lengths }: Body, positions: Float32Array, v: number) {
+  return bindToHead(lengths, [positions[v * 3]!, positions[v * 3 + 1]!, positions[v * 3 + 2]!]);
+}
+
+describe.each(SITTERS)('the head of the %s sitter', (_, profile) => {
+  const { body, model, place } = headOf(profile);
+
+  it('is alike on both sides', () => {
+    for (const name of POINT_NAMES) {
+      const [x, y, z] = place(name);
+      const across = place(mirrored(name));
+      expect(Math.hypot(x + across[0], y - across[1], z - across[2])).toBeLessThan(2e-4);
+    }
+  });
+
+  it('has its lids on the eyeballs, their edges outside and nothing of them far off', () => {
+    const eye = eyeCentre(body.lengths, 'left');
+    for (const point of [1, 2, 3, 4, 6, 7, 8, 9]) {
+      const off = (ring: number) => {
+        const p = place(`e${ring}_${point}`);
+        return Math.hypot(p[0] - eye[0], p[1] - eye[1], p[2] - eye[2]) - EYEBALL.radius;
+      };
+      expect(off(2)).toBeGreaterThan(0.003);
+      expect(off(2)).toBeLessThan(0.014);
+      expect(off(1)).toBeGreaterThan(-0.004);
+    }
+  });
+
+  it('has the proportions of a face', () => {
+    const width = (name: string) => 2 * place(name)[0];
+    // nose as wide as the eyes are apart, mouth to the middle of the eyes, half a head to the eyes (the canon, from memory)
+    expect(width('w3') / width('e1_0')).toBeGreaterThan(0.75);
+    expect(width('w3') / width('e1_0')).toBeLessThan(1.3);
+    expect(width('c1') / (2 * EYEBALL.centre[0])).toBeGreaterThan(0.65);
+    expect(width('c1') / (2 * EYEBALL.centre[0])).toBeLessThan(1);
+    for (const [above, below] of [
+      ['T0', 'B0'],
+      ['B0', 't0'],
+      ['t0', 'u2_0'],
+      ['u1_0', 'l2_0'],
+      ['l2_0', 'Q0'],
+    ] as const)
+      expect(place(above)[1]).toBeGreaterThan(place(below)[1]);
+    // the tip of the nose is what stands out farthest
+    expect(Math.max(...POINT_NAMES.map((name) => place(name)[2]))).toBeCloseTo(
+      Math.max(place('t0')[2], place('t1')[2], place('i0')[2]),
+      2,
+    );
+  });
+
+  it('lies on the neck of its own body below the jaw', () => {
+    for (const column of [0, 4, 8, 12, 16]) {
+      const p = headToBind(body.lengths, place(`N2_${column}`));
+      expect(Math.abs(body.fields.whole(...p))).toBeLessThan(0.008);
+    }
+  });
+
+  it('moves as far on one side as on the other, and by numbers', () => {
+    for (const move of FACE_MOVE_NAMES) {
+      const shifts = model.moves[move];
+      expect(shifts.every(Number.isFinite)).toBe(true);
+      const by = (name: string) => shifts.slice(pointNumber(name) * 3, pointNumber(name) * 3 + 3);
+      for (const name of ['c1', 'e1_3', 'B3', 'G4']) {
+        const [own, across] = [by(name), by(mirrored(name))];
+        expect(Math.hypot(own[0]! + across[0]!, own[1]! - across[1]!, own[2]! - across[2]!)).toBeLessThan(
+          1e-6,
+        );
+      }
+    }
+  });
+});
+
+it('every fineness is the same skin: its first points are those of the cage', () => {
+  const heads = ([0, 1, 2] as const).map((fineness) => headOf(PROFILES.average, fineness));
+  for (const name of POINT_NAMES.filter((n) => !n.startsWith('N'))) {
+    const [coarse, middle, fine] = heads.map(({ place }) => place(name));
+    for (let c = 0; c < 3; c++) {
+      expect(coarse![c]).toBeCloseTo(fine![c]!, 5);
+      expect(middle![c]).toBeCloseTo(fine![c]!, 5);
+    }
+  }
+  expect(levelOf(2).count).toBeGreaterThan(3.5 * levelOf(1).count);
+});
+
+describe('closed lids', () => {
+  it.each(SITTERS)('meet on the %s sitter', (_, profile) => {
+    const { model, place } = headOf(profile);
+    const H = bodyFrom(profile).lengths.headHeightM;
+    const closed = (name: string) => place(name)[1] + model.moves.lidsClosed[pointNumber(name) * 3 + 1]! / H;
+    for (const [upper, lower] of [
+      [2, 8],
+      [3, 7],
+    ] as const)
+      expect(Math.abs(closed(`e1_${upper}`) - closed(`e1_${lower}`))).toBeLessThan(0.008);
+  });
+
+  it('are those that reflections are read between: open, they leave the iris’s middle free and cover its top', () => {
+    const { upper, lower } = lidEdges(0);
+    expect(upper).toBeLessThan(0.0255);
+    expect(upper).toBeGreaterThan(0.015);
+    expect(lower).toBeLessThan(-0.018);
+    expect(lidEdges(-0.2).upper).toBe(lidEdges(-0.3).upper);
+  });
+});
+
+describe('what makes heads differ', () => {
+  it('a child has its eyes lower, a broader skull for its height, and a smaller nose', () => {
+    const [child, adult] = [headOf(CHILD), headOf(PROFILES.average)];
+    expect(child.body.lengths.eyesUpShare).toBeCloseTo(0.445, 3);
+    expect(child.place('Bs2')[0]).toBeGreaterThan(adult.place('Bs2')[0] + 0.01);
+    expect(child.place('t0')[2] - child.place('D3')[2]).toBeLessThan(
+      adult.place('t0')[2] - adult.place('D3')[2] - 0.01,
+    );
+  });
+
+  it('a heavy sitter has fuller cheeks, a soft contour a narrower jaw, and age lets the brow down', () => {
+    const [heavy, average] = [headOf(profileOf({ massKg: 120 })), headOf(PROFILES.average)];
+    expect(heavy.place('R5')[0]).toBeGreaterThan(average.place('R5')[0] + 0.01);
+    const soft = headOf(profileOf({ contourShare: 1 }));
+    expect(soft.place('J5')[0]).toBeLessThan(average.place('J5')[0] - 0.015);
+    expect(headOf(OLD).place('B3')[1]).toBeLessThan(soft.place('B3')[1] - 0.004);
+  });
+
+  it('looks go with age and weight in steps without jumps', () => {
+    expect(looksOf(profileOf({ ageYears: 3 })).child).toBe(1);
+    expect(looksOf(profileOf({ ageYears: 17 })).child).toBe(0);
+    expect(looksOf(profileOf({ ageYears: 32 })).old).toBe(0);
+    expect(looksOf(profileOf({ ageYears: 82 })).old).toBe(1);
+    for (let y = 0; y < 1; y += 0.05)
+      expect(heightWith({ child: 1 }, y + 0.05)).toBeGreaterThan(heightWith({ child: 1 }, y));
+  });
+});
