@@ -14,6 +14,7 @@ import { drawn, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
 import { pairSheet } from './pairSheet';
+import { headSheet } from './headSheet';
 import { patternSheet } from './patternSheet';
 import { sixBySixSheet } from './poseSheet';
 
@@ -71,17 +72,6 @@ try {
     await drawn(driver);
     await shot(browser, 'pose-portrait');
   }
-  if (wants('rules')) {
-    await visit(browser, `${server.origin}/rules`, DESK_SIZE);
-    await driver.executeScript(
-      'document.querySelector("li[data-rule=fist]").scrollIntoView({ block: "center" })',
-    );
-    await driver.wait(
-      until.elementLocated(By.css('li[data-rule="splayed"] figure:last-child canvas[data-state="drawn"]')),
-      60_000,
-    );
-    await shot(browser, 'rules');
-  }
   const record = async (person: string, part: string) => {
     await visit(browser, `${server.origin}/people?person=${person}`, DESK_SIZE);
     await driver.wait(until.elementLocated(By.css('form input[name="name"]')), 20_000);
@@ -108,6 +98,7 @@ try {
   }
   if (wants('poses-on-six')) sixBySixSheet(join(folder, 'poses-on-six.png'));
   if (wants('pairs')) pairSheet(join(folder, 'pairs.png'));
+  if (wants('heads')) headSheet(join(folder, 'heads.png'));
   if (wants('patterns')) {
     for (const line of patternSheet(join(folder, 'patterns.png'))) console.log(line);
   }
