@@ -9,8 +9,9 @@ import type { BodyProfile } from '../said/profile';
 import type { PartName } from '../skin/parts';
 import { weighing } from '../skin/skinWeights';
 import type { Region } from './cage';
-import { inBrow } from './brow';
+import { browLine, inBrow } from './brow';
 import type { HeadModel } from './headModel';
+import { placeWith } from './looks';
 
 /** Inside of a mouth, as a reflectance. */
 const MOUTH: Rgb = [0.045, 0.014, 0.012];
@@ -35,9 +36,10 @@ const TINTS: readonly Tint[] = [
   { at: [0, 0.07, 0.41], reach: [0.1, 0.06, 0.1], by: [1, 0.93, 0.9], share: 0.4 },
 ];
 
-function tinted(skin: Rgb, [x, y, z]: Vec3): Rgb {
+/** The skin's tone at a place, head coordinates. */
+function tinted(skin: Rgb, tints: readonly Tint[], [x, y, z]: Vec3): Rgb {
   let colour = skin;
-  for (const { at, reach, by, share } of TINTS) {
+  for (const { at, reach, by, share } of tints) {
     const away =
       ((Math.abs(x) - at[0]) / reach[0]) ** 2 + ((y - at[1]) / reach[1]) ** 2 + ((z - at[2]) / reach[2]) ** 2;
     if (away < 6) colour = mix(colour, times(skin, by), share * Math.exp(-away));
@@ -78,6 +80,8 @@ export function skinPiece(
   ).map((name) => model.mask(name)) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
   const lipTone = mix(skin, times(skin, LIP), 0.45 + 0.3 * profile.contourShare);
   const lashTone = mix(hair, [0.02, 0.015, 0.012], 0.6);
+  const brows = browLine(model.looks);
+  const tints = TINTS.map((tint): Tint => ({ ...tint, at: placeWith(model.looks, tint.at) }));
   const browTone = mix(hair, skin, 0.35);
   // under hairs of its own the brow is no more than a soft tone
   const browShare = hasBrowHairs ? 0.45 : 0.8;
@@ -91,10 +95,10 @@ export function skinPiece(
     moves: model.moves,
     paint: (_, p, v) => {
       const place = bindToHead(lengths, p);
-      let colour = tinted(skin, place);
+      let colour = tinted(skin, tints, place);
       colour = mix(colour, lipTone, smoothstep(0.2, 0.75, lips[v]!));
       colour = mix(colour, MOUTH, Math.min(1, mouth[v]!));
-      colour = mix(colour, browTone, browShare * inBrow(profile.contourShare, place));
+      colour = mix(colour, browTone, browShare * inBrow(brows, profile.contourShare, place));
       colour = mix(colour, lashTone, Math.min(0.9, 0.9 * upperLash[v]! + 0.5 * lowerLash[v]!));
       if (profile.hair !== 'none')
         colour = mix(colour, hair, 0.85 * smoothstep(-0.02, 0.03, aboveHairline(profile.hair, ...place)));

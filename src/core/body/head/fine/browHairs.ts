@@ -2,9 +2,8 @@ import { add, cross, radians, randomFrom, smoothstep, unit } from '../../../unit
 import type { Lengths } from '../../bones/proportions';
 import { bindToHead } from '../../bones/skeleton';
 import type { BodyProfile } from '../../said/profile';
-import { BROW_LINE, browHalf, browHeight } from '../brow';
+import { browHalf, browHeight, browLine } from '../brow';
 import type { HeadModel } from '../headModel';
-import { placeWith } from '../looks';
 import { rootOf, vertexAt, type Hair, type Root } from './blades';
 
 /** Finds the skin of the front of the face by place across and up, head heights. */
@@ -45,15 +44,15 @@ export function browHairs(profile: BodyProfile, lengths: Lengths, model: HeadMod
   const random = randomFrom(7);
   const skinAt = frontOf(model, lengths);
   const H = lengths.headHeightM;
-  const [first, last] = [BROW_LINE[0]![0], BROW_LINE.at(-1)![0]];
+  const line = browLine(model.looks);
+  const [first, last] = [line[0]![0], line.at(-1)![0]];
   const out: Hair[] = [];
   for (let i = 0; i < BROW.hairs; i++) {
     const along = random() ** 1.15;
     const beside = random() * 2 - 1;
     const x = first + (last - first) * along;
-    const y = browHeight(x) + beside * browHalf(profile.contourShare, along);
-    const [px, py] = placeWith(model.looks, [x, y, 0.38]);
-    const root = skinAt(px, py);
+    const y = browHeight(line, x) + beside * browHalf(profile.contourShare, along);
+    const root = skinAt(x, y);
     if (!root) continue;
     const deg = 52 * smoothstep(0.3, 0, along) + 24 - 46 * along - 22 * beside;
     const long = BROW.long + (BROW.short - BROW.long) * along;

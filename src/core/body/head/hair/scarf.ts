@@ -1,19 +1,19 @@
-import { smoothstep } from '../../units';
-import { ellipsoid, roundedCone, smoothIntersection, smoothUnion, type Field } from './distance';
-import { azimuthOf } from '../head/hair/hairline';
+import { smoothstep } from '../../../units';
+import type { Lengths } from '../../bones/proportions';
+import { ellipsoid, roundedCone, smoothIntersection, smoothUnion, type Field } from '../../fields/distance';
+import type { HeadShape } from '../../fields/headField';
+import type { Piece, Rgb } from '../../pieces/piece';
+import { azimuthOf } from './hairline';
+import { wornPiece } from './worn';
 
-/** The knot that drawn-back hair ends in, in head coordinates. */
-export function knotField(x: number, y: number, z: number): number {
-  const [dy, dz] = [y - 0.645, z + 0.5];
-  const wound = Math.sin(4 * Math.atan2(dy, x) + 60 * Math.hypot(x, dy));
-  return ellipsoid(x, dy, dz, 0.118, 0.112, 0.095) - 0.005 * wound;
-}
+/** A scarf does not reach farther back than this, head heights. */
+const SCARF_BACK = -0.82;
 
 /** Lower edge of a head scarf, head heights. */
-export const SCARF_END = -0.36;
+const SCARF_END = -0.36;
 
 /** A scarf over hair, ears and neck that leaves the face free, in head coordinates. */
-export function scarfField(smooth: Field, skin: Field): Field {
+function scarfField({ smooth, skin }: HeadShape): Field {
   return (x, y, z) => {
     const azimuth = azimuthOf(x, z);
     const ax = Math.abs(x);
@@ -30,4 +30,10 @@ export function scarfField(smooth: Field, skin: Field): Field {
     d = smoothIntersection(d, -face, 0.03);
     return smoothIntersection(d, SCARF_END - y, 0.02);
   };
+}
+
+/** A head scarf as a piece, from cells of a size in head heights. */
+export function scarfPiece(lengths: Lengths, shape: HeadShape, tone: Rgb, cell: number): Piece {
+  const ends = { low: SCARF_END - 0.06, back: SCARF_BACK };
+  return wornPiece(lengths, scarfField(shape), cell, ends, () => ({ part: 'hair', colour: tone }));
 }
