@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import type { Vec3 } from '../../units';
 import { bodyFrom, type Body, type BodyProfile } from '..';
 import { profileOf, PROFILES } from '../../../../tests/support/people';
 import { bindToHead, EYEBALL, eyeCentre, headToBind } from '../bones/skeleton';
 import { FACE_MOVE_NAMES } from '../skin/expression';
 import { levelOf, mirrored, POINT_NAMES, pointNumber, type Fineness } from './cage';
 import { headModel } from './headModel';
+import { neckField } from './headPlaces';
 import { lidEdges } from './lids';
 import { heightWith, looksOf } from './looks';
 
@@ -80,6 +82,20 @@ describe.each(SITTERS)('the head of the %s sitter', (_, profile) => {
     }
   });
 
+  it('has the skin of the neck on the body, however finely it is made', () => {
+    const fine = headOf(profile, 2);
+    const shares = fine.model.mask('neck');
+    const field = neckField(body.lengths, body.fields);
+    const offs = [...shares.keys()]
+      .filter((v) => shares[v]! > 0.95)
+      .map((v) =>
+        Math.abs(field(...(fine.model.mesh.positions.subarray(v * 3, v * 3 + 3) as unknown as Vec3))),
+      );
+    offs.sort((a, b) => a - b);
+    expect(offs.length).toBeGreaterThan(500);
+    expect(offs[Math.floor(offs.length * 0.95)]).toBeLessThan(0.001);
+  });
+
   it('moves as far on one side as on the other, and by numbers', () => {
     for (const move of FACE_MOVE_NAMES) {
       const shifts = model.moves[move];
@@ -117,6 +133,20 @@ describe('closed lids', () => {
       [3, 7],
     ] as const)
       expect(Math.abs(closed(`e1_${upper}`) - closed(`e1_${lower}`))).toBeLessThan(0.008);
+  });
+
+  it.each(SITTERS)('have slid over the eyeball of the %s sitter, not through it', (_, profile) => {
+    const { body, model, place } = headOf(profile);
+    const eye = eyeCentre(body.lengths, 'left');
+    const { headHeightM: H, headBreadthFactor } = body.lengths;
+    for (const name of ['e2_1', 'e2_2', 'e2_3', 'e2_4']) {
+      const p = place(name);
+      const by = [0, 1, 2].map((c) => model.moves.lidsClosed[pointNumber(name) * 3 + c]! / H);
+      by[0]! /= headBreadthFactor;
+      const off = (moved: readonly number[]) =>
+        Math.hypot(...p.map((value, c) => value + moved[c]! - eye[c]!)) - EYEBALL.radius;
+      expect(Math.abs(off(by) - off([0, 0, 0]))).toBeLessThan(0.002);
+    }
   });
 
   it('are those that reflections are read between: open, they leave the iris’s middle free and cover its top', () => {
