@@ -7,7 +7,7 @@ import { normalsOf } from '../headSkin';
 import { FLOWS, type SheetShape } from './flows';
 import type { Laid } from './laid';
 import { SKULL_MIDDLE } from './headMap';
-import { faceCorners, sheetTriangles, type SheetSize } from './sheetTriangles';
+import { sheetTriangles, type SheetSize } from './sheetTriangles';
 
 /** How unevenly strands end, and how thick the sheet is at most, head heights. */
 const RAGGED = 0.07;
@@ -92,8 +92,14 @@ function outFrom(place: Vec3, by: number): Vec3 {
 function evenAtMiddle(positions: Float32Array, normals: Float32Array): Float32Array {
   for (let i = 0; i < normals.length; i += 3) {
     if (positions[i]! > 1e-6) continue;
-    const l = Math.hypot(normals[i + 1]!, normals[i + 2]!) || 1;
-    normals.set([0, normals[i + 1]! / l, normals[i + 2]! / l], i);
+    const [y, z] = [normals[i + 1]!, normals[i + 2]!];
+    // where the sheet is folded flat into the plane, straight out of the head
+    const out =
+      Math.hypot(y, z) > 0.05
+        ? [y, z]
+        : [positions[i + 1]! - SKULL_MIDDLE[1], positions[i + 2]! - SKULL_MIDDLE[2]];
+    const l = Math.hypot(...out);
+    normals.set([0, out[0]! / l, out[1]! / l], i);
   }
   return normals;
 }
@@ -118,8 +124,7 @@ export function sheetPiece(
   for (let i = 0; i < bind.length; i += 3)
     bind.set(headToBind(lengths, [bind[i]!, bind[i + 1]!, bind[i + 2]!]), i);
   const triangles = sheetTriangles(positions, size);
-  // the rim between both faces would bend the normals at the edges
-  const normals = evenAtMiddle(positions, normalsOf(bind, triangles.subarray(0, faceCorners(size))));
+  const normals = evenAtMiddle(positions, normalsOf(bind, triangles));
   const noise = strandNoise(size.strands, 9, 0);
   const count = size.strands * size.along;
   const { skinSeenTo } = FLOWS[laid.shape as SheetShape];

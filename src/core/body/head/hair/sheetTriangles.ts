@@ -29,12 +29,9 @@ function rimOf({ strands, along }: SheetSize): [number, number][] {
   ];
 }
 
-/** Triangles of the two faces of a sheet, before those of the rim between them. */
-export const faceCorners = ({ strands, along }: SheetSize) => 12 * (strands - 1) * (along - 1);
-
 /**
  * Triangles of a closed sheet whose outer face comes first in the positions, head coordinates, then the inner one
- * with its vertices in the same order; those of the rim come last.
+ * with its vertices in the same order.
  */
 export function sheetTriangles(positions: Float32Array, size: SheetSize): Uint32Array {
   const { strands, along } = size;
