@@ -1,6 +1,7 @@
 import { mix, type Piece, type Rgb } from '../../pieces/piece';
 import type { Lengths } from '../../bones/proportions';
 import { ellipsoid } from '../../fields/distance';
+import { azimuthOf } from './hairline';
 import { wornPiece } from './worn';
 
 /** The knot that drawn-back hair ends in, in head coordinates. */
@@ -14,7 +15,7 @@ function knotField(x: number, y: number, z: number): number {
 export function knotPiece(lengths: Lengths, hair: Rgb, cell: number): Piece {
   const light: Rgb = [hair[0] * 1.5, hair[1] * 1.45, hair[2] * 1.4];
   return wornPiece(lengths, knotField, cell, { low: 0.45, back: -0.75 }, ([x, y, z]) => {
-    const strand = 0.5 + 0.5 * Math.sin(Math.atan2(Math.abs(x), z + 0.03) * 46 + y * 9);
+    const strand = 0.5 + 0.5 * Math.sin(azimuthOf(x, z) * 46 + y * 9);
     return { part: 'hair', colour: mix(hair, light, 0.5 * strand) };
   });
 }
