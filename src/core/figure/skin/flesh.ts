@@ -21,14 +21,22 @@ const SWELLS_TO_M = 0.1;
 const MOST_SWELL_M = 0.025;
 const PROBE_M = 0.001;
 
-/** Soft vertices of a surface with the skin that belongs to each. */
-interface SoftSkin {
+/** Soft vertices with the skin that belongs to each. */
+interface SoftVertices {
   vertices: Uint32Array;
   areasM2: Float32Array;
-  /** Whether it is pressed by the own arms as well. */
-  isTrunk: Uint8Array;
+}
+
+/** What of a surface is soft, and memory for what of it moves. */
+interface SoftSkin {
+  all: SoftVertices;
+  /** What is pressed by the own arms as well. */
+  trunk: SoftVertices;
   /** Corners of the triangles that it belongs to. */
   triangles: Uint32Array;
+  /** Whether a vertex moves, and where the coordinates lie of the corners of triangles that do. */
+  moves: Uint8Array;
+  moving: Uint32Array;
 }
 
 const skins = new WeakMap<BodySurface, SoftSkin>();
@@ -64,16 +72,22 @@ function trianglesAt(triangles: Uint32Array, isAskedFor: (v: number) => boolean)
 }
 
 const IS_SOFT = PARTS.map((part) => SOFT.test(part));
-const IS_UNDER_ARMS = PARTS.map((part) => Number(UNDER_ARMS.test(part)));
+const IS_UNDER_ARMS = PARTS.map((part) => UNDER_ARMS.test(part));
 
 function softSkinOf(surface: BodySurface): SoftSkin {
-  const isSoft = (v: number) => IS_SOFT[surface.labels[v]!]!;
-  const vertices = Uint32Array.from(surface.labels.keys()).filter(isSoft);
+  const { labels } = surface;
+  const isSoft = (v: number) => IS_SOFT[labels[v]!]!;
+  const those = (isOfIt: (v: number) => boolean): SoftVertices => {
+    const vertices = Uint32Array.from(labels.keys()).filter(isOfIt);
+    return { vertices, areasM2: areasRound(surface, vertices) };
+  };
+  const triangles = trianglesAt(surface.triangles, isSoft);
   return {
-    vertices,
-    areasM2: areasRound(surface, vertices),
-    isTrunk: Uint8Array.from(vertices, (v) => IS_UNDER_ARMS[surface.labels[v]!]!),
-    triangles: trianglesAt(surface.triangles, isSoft),
+    all: those(isSoft),
+    trunk: those((v) => IS_UNDER_ARMS[labels[v]!]!),
+    triangles,
+    moves: new Uint8Array(labels.length),
+    moving: new Uint32Array(triangles.length),
   };
 }
 
@@ -139,10 +153,11 @@ function bySupports(
   solids: readonly PlacedSolid[],
 ): Pressed[] {
   if (solids.length === 0) return [];
+  const skin = softSkin(surface);
   return press(
-    surface,
+    skin,
+    skin.all,
     skinned,
-    () => true,
     (p) => nearest(solids, p).distanceM,
     (v, p) => offSupport(skinned.positions, v, p, nearest(solids, p)),
   );
@@ -150,12 +165,12 @@ function bySupports(
 
 function byArms(surface: BodySurface, skinned: SkinnedSurface, rods: readonly Rod[]): Pressed[] {
   if (rods.length === 0) return [];
-  const { isTrunk } = softSkin(surface);
+  const skin = softSkin(surface);
   const isNear = boxRound(rods, SWELLS_TO_M);
   return press(
-    surface,
+    skin,
+    skin.trunk,
     skinned,
-    (i) => isTrunk[i] === 1,
     (p) => {
       if (!isNear(p)) return Infinity;
       const toArmM = rodDistance(rods, p, SWELLS_TO_M);
@@ -165,46 +180,74 @@ function byArms(surface: BodySurface, skinned: SkinnedSurface, rods: readonly Ro
   );
 }
 
+/** What widens beside a press: where its coordinates lie, how much of the widening it takes, and its skin. */
+interface Beside {
+  v: number;
+  weight: number;
+  areaM2: number;
+}
+
+/** What lies in something, by where its coordinates lie, and beside it. */
+interface Met {
+  under: number[];
+  beside: Beside[];
+  deepestM: number;
+}
+
+/** Looks which soft vertices lie in something or beside it. */
+function metBy(
+  { vertices, areasM2 }: SoftVertices,
+  positions: Float32Array,
+  distance: (p: Vec3) => number,
+): Met {
+  const met: Met = { under: [], beside: [], deepestM: 0 };
+  const p: Vec3 = [0, 0, 0];
+  for (let i = 0; i < vertices.length; i++) {
+    const v = vertices[i]! * 3;
+    placeOf(positions, v, p);
+    const distanceM = distance(p);
+    if (distanceM > SWELLS_TO_M) continue;
+    if (distanceM > 0) {
+      const near = 1 - distanceM / SWELLS_TO_M;
+      met.beside.push({ v, weight: near * near, areaM2: areasM2[i]! });
+    } else {
+      met.under.push(v);
+      met.deepestM = Math.max(met.deepestM, -distanceM);
+    }
+  }
+  return met;
+}
+
+/** The place whose coordinates lie from `v` on. */
+function placeOf(positions: Float32Array, v: number, out: Vec3): Vec3 {
+  out[0] = positions[v]!;
+  out[1] = positions[v + 1]!;
+  out[2] = positions[v + 2]!;
+  return out;
+}
+
 /**
- * Presses the soft vertices that `isPressed` (by their place among the soft ones) out of something: `distance` says how far
- * they are from it, negative inside, `out` moves one of them out. What lies beside the press widens.
+ * Presses soft vertices out of something: `distance` says how far they are from it, negative inside, `out` moves one of
+ * them out. What lies beside the press widens.
  */
 function press(
-  surface: BodySurface,
+  skin: SoftSkin,
+  pressed: SoftVertices,
   skinned: SkinnedSurface,
-  isPressed: (i: number) => boolean,
   distance: (p: Vec3) => number,
   out: (v: number, p: Vec3) => void,
 ): Pressed[] {
-  const { vertices, areasM2 } = softSkin(surface);
   const { positions } = skinned;
-  const p: Vec3 = [0, 0, 0];
-  const under: { v: number }[] = [];
-  const beside: { v: number; weight: number; areaM2: number }[] = [];
-  let deepestM = 0;
-  for (let i = 0; i < vertices.length; i++) {
-    if (!isPressed(i)) continue;
-    const v = vertices[i]! * 3;
-    for (let c = 0; c < 3; c++) p[c] = positions[v + c]!;
-    const distanceM = distance(p);
-    if (distanceM > SWELLS_TO_M) continue;
-    if (distanceM > 0) beside.push({ v, weight: (1 - distanceM / SWELLS_TO_M) ** 2, areaM2: areasM2[i]! });
-    else {
-      under.push({ v });
-      deepestM = Math.max(deepestM, -distanceM);
-    }
-  }
+  const { under, beside, deepestM } = metBy(pressed, positions, distance);
   if (under.length === 0) return [];
-  const volumeM3 = volumeOf(surface, positions, [...under, ...beside]);
+  const volumeM3 = volumeOf(skin, positions, under, beside);
   const wholeM3 = volumeM3();
-  for (const { v } of under) {
-    for (let c = 0; c < 3; c++) p[c] = positions[v + c]!;
-    out(v, p);
-  }
+  const p: Vec3 = [0, 0, 0];
+  for (const v of under) out(v, placeOf(positions, v, p));
   const flatM3 = volumeM3();
-  const pressed: Pressed = { displacedM3: Math.max(0, wholeM3 - flatM3), swollenM3: 0, deepestM };
-  if (pressed.displacedM3 > 0) swell(skinned, beside, volumeM3, flatM3, pressed);
-  return [pressed];
+  const told: Pressed = { displacedM3: Math.max(0, wholeM3 - flatM3), swollenM3: 0, deepestM };
+  if (told.displacedM3 > 0) swell(skinned, beside, volumeM3, flatM3, told);
+  return [told];
 }
 
 /** Moves a vertex out of a support by the shortest way. */
@@ -241,20 +284,43 @@ function inwards(
   for (let c = 0; c < 3; c++) positions[v + c] = p[c]!;
 }
 
-/** Volume under the triangles that some vertices belong to, cubic metres: what changes of it when they move is the body's. */
-function volumeOf(surface: BodySurface, p: Float32Array, moving: readonly { v: number }[]): () => number {
-  const { triangles } = softSkin(surface);
-  const moves = new Uint8Array(surface.labels.length);
-  for (const { v } of moving) moves[v / 3] = 1;
-  const corners: number[] = [];
+/** Collects the corners of triangles with one that moves; gives how many they are. */
+function collectMoving(
+  { triangles, moves, moving }: SoftSkin,
+  under: readonly number[],
+  beside: readonly Beside[],
+): number {
+  moves.fill(0);
+  for (const v of under) moves[v / 3] = 1;
+  for (const { v } of beside) moves[v / 3] = 1;
+  let count = 0;
   for (let t = 0; t < triangles.length; t += 3) {
-    const [a, b, c] = [triangles[t]!, triangles[t + 1]!, triangles[t + 2]!];
-    if (moves[a]! + moves[b]! + moves[c]! > 0) corners.push(a * 3, b * 3, c * 3);
+    const a = triangles[t]!;
+    const b = triangles[t + 1]!;
+    const c = triangles[t + 2]!;
+    if ((moves[a]! | moves[b]! | moves[c]!) === 0) continue;
+    moving[count++] = a * 3;
+    moving[count++] = b * 3;
+    moving[count++] = c * 3;
   }
+  return count;
+}
+
+/** Volume under the triangles that some vertices belong to, cubic metres: what changes of it when they move is the body's. */
+function volumeOf(
+  skin: SoftSkin,
+  p: Float32Array,
+  under: readonly number[],
+  beside: readonly Beside[],
+): () => number {
+  const count = collectMoving(skin, under, beside);
+  const { moving } = skin;
   return () => {
     let six = 0;
-    for (let t = 0; t < corners.length; t += 3) {
-      const [a, b, c] = [corners[t]!, corners[t + 1]!, corners[t + 2]!];
+    for (let t = 0; t < count; t += 3) {
+      const a = moving[t]!;
+      const b = moving[t + 1]!;
+      const c = moving[t + 2]!;
       six +=
         p[a]! * (p[b + 1]! * p[c + 2]! - p[b + 2]! * p[c + 1]!) +
         p[a + 1]! * (p[b + 2]! * p[c]! - p[b]! * p[c + 2]!) +
@@ -267,7 +333,7 @@ function volumeOf(surface: BodySurface, p: Float32Array, moving: readonly { v: n
 /** Widens what lies beside a press, level with the floor, by the volume that was displaced. */
 function swell(
   { positions, normals }: SkinnedSurface,
-  beside: readonly { v: number; weight: number; areaM2: number }[],
+  beside: readonly Beside[],
   volumeM3: () => number,
   flatM3: number,
   pressed: Pressed,

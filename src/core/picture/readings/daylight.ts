@@ -73,8 +73,11 @@ function rowAt(picture: Picture, { from, along, across }: Axis, s: number): Row 
     return col < 0 || row < 0 || col >= width || row >= height ? -1 : row * width + col;
   };
   return {
-    label: (t) => (at(t) < 0 || isOther(at(t)) ? -1 : label[at(t)]!),
-    depthM: (t) => (at(t) < 0 ? 0 : depthM[at(t)]!),
+    label: (t) => {
+      const pixel = at(t);
+      return pixel < 0 || isOther(pixel) ? -1 : label[pixel]!;
+    },
+    depthM: (t) => depthM[at(t)] ?? 0,
   };
 }
 

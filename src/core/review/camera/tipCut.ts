@@ -31,12 +31,11 @@ const FINGERS_PX = 8;
 
 /** Labels along the edge of a picture. */
 function edgeLabels({ width, height, label }: Picture): number[] {
-  const cols = Array.from({ length: width }, (_, c) => c);
-  const rows = Array.from({ length: height }, (_, r) => r);
-  return [
-    ...cols.flatMap((c) => [c, (height - 1) * width + c]),
-    ...rows.flatMap((r) => [r * width, r * width + width - 1]),
-  ].map((pixel) => label[pixel]!);
+  const out: number[] = [];
+  for (let col = 0, last = (height - 1) * width; col < width; col++)
+    out.push(label[col]!, label[last + col]!);
+  for (let at = 0; at < label.length; at += width) out.push(label[at]!, label[at + width - 1]!);
+  return out;
 }
 
 /** What can be judged: a head is not, where it is meant to fill the frame; nor what a cut through its joint tells already. */
