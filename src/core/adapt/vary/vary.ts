@@ -1,9 +1,9 @@
-import { partIndex } from '../../body';
 import { standardOf } from '../../brief';
-import type { Sight, StandIn } from '../../picture';
+import type { StandIn } from '../../picture';
 import type { SoloShot } from '../../shot';
 import type { MendWishes } from '../mend';
 import { harmOf, lookAt } from '../proposal';
+import { appearanceOf, unlikeShare, type Appearance } from './appearance';
 import { VARIANTS, VARIATION_KINDS, type Variant } from './kinds';
 import { ofTwo } from './together';
 
@@ -24,51 +24,6 @@ const LOOK_COUNTS = 0.08;
 
 /** So many of one kind at most: twelve ways to put the feet are no spread. */
 const MOST_OF_A_KIND = 3;
-
-/** A picture as it is compared: its part labels, and the pixel in the middle of the head. */
-interface Appearance {
-  width: number;
-  labels: Uint8Array;
-  head: readonly [col: number, row: number];
-}
-
-const HEAD: ReadonlySet<number> = new Set((['face', 'hair', 'ear'] as const).map(partIndex));
-
-/** Labels are the picture's own memory and are written over by the next one. */
-function appearanceOf({ picture: { width, label } }: Sight): Appearance {
-  const labels = label.slice();
-  let [count, cols, rows] = [0, 0, 0];
-  labels.forEach((l, i) => {
-    if (!HEAD.has(l)) return;
-    count++;
-    cols += i % width;
-    rows += Math.floor(i / width);
-  });
-  return {
-    width,
-    labels,
-    head: [Math.round(cols / Math.max(1, count)), Math.round(rows / Math.max(1, count))],
-  };
-}
-
-/**
- * Share of the pixels that show the figure in either of two pictures in which they show something else, head laid on
- * head: that somebody stands a little aside is seen by nobody.
- */
-function unlikeShare(a: Appearance, b: Appearance): number {
-  const { width } = a;
-  const [right, down] = [b.head[0] - a.head[0], b.head[1] - a.head[1]];
-  const ofB = (col: number, row: number) =>
-    col < 0 || row < 0 || col >= width ? 0 : (b.labels[row * width + col] ?? 0);
-  let [figure, other] = [0, 0];
-  for (let i = 0; i < a.labels.length; i++) {
-    const [here, there] = [a.labels[i]!, ofB((i % width) + right, Math.floor(i / width) + down)];
-    if (here === 0 && there === 0) continue;
-    figure++;
-    if (here !== there) other++;
-  }
-  return figure === 0 ? 0 : other / figure;
-}
 
 /** A clean variation with what it looks like. */
 interface Candidate extends Variation {
