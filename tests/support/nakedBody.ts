@@ -10,8 +10,13 @@ import { gridLines, surfaceNets, type Mesh } from '@/core/body/skin/surfaceNets'
 import { radians, type Vec3 } from '@/core/units';
 import { volumeM3 } from './mesh';
 
+/** Head, hand and shoe reach no farther than this: lengths of a head below its chin, of a hand from its wrist, metres up. */
+const HEAD_BELOW_CHIN = 1;
+const HAND_FROM_WRIST = 1.4;
+const SHOE_UP_M = 0.2;
+
 /** The undressed body in the bind pose as one closed mesh, with hands, feet and head. */
-export function nakedMesh(body: Body, cellM = 0.0032 * body.lengths.frameM): Mesh {
+export function nakedMesh(body: Body, cellM = 0.005 * body.lengths.frameM): Mesh {
   const { lengths, fields, profile } = body;
   const { statureM, headHeightM: H, handM: h, frameM: S } = lengths;
   const head = headShape(headCharacter(profile)).skin;
@@ -23,12 +28,14 @@ export function nakedMesh(body: Body, cellM = 0.0032 * body.lengths.frameM): Mes
   const skin = (x: number, y: number, z: number) => {
     const ax = Math.abs(x);
     const [u, v] = [ax - wrist[0], y - wrist[1]];
-    return Math.min(
-      fields.whole(x, y, z),
-      head(x / H, (y - lengths.chinHeightM) / H, (z - 0.008 * S) / H) * H,
-      hand((cos * u + sin * v) / h, (-sin * u + cos * v) / h, z / h) * h,
-      shoe(ax - ankle[0], y, z) + 0.004,
-    );
+    let d = fields.whole(x, y, z);
+    // what is farther away than the body cannot be nearest
+    if (lengths.chinHeightM - HEAD_BELOW_CHIN * H - y < d)
+      d = Math.min(d, head(x / H, (y - lengths.chinHeightM) / H, (z - 0.008 * S) / H) * H);
+    if (Math.hypot(u, v, z) - HAND_FROM_WRIST * h < d)
+      d = Math.min(d, hand((cos * u + sin * v) / h, (-sin * u + cos * v) / h, z / h) * h);
+    if (y - SHOE_UP_M < d) d = Math.min(d, shoe(ax - ankle[0], y, z) + 0.004);
+    return d;
   };
   const cell = () => cellM;
   const reach = wrist[0] + 1.2 * h;
