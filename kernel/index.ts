@@ -8,6 +8,7 @@ export { project, rasterise, clearRaster } from './raster';
 export { resolve } from './resolve';
 export { groundNodesBytes, illuminate } from './light';
 export { develop, expose } from './develop';
+export { blockPlaces, lightPlaces, markDirections } from './face';
 
 /** From here on memory is free. */
 export function freeFrom(): usize {

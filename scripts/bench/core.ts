@@ -5,7 +5,6 @@ import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER } from '@/core/library';
 import { lightingOf } from '@/core/light';
 import { mend } from '@/core/adapt';
 import {
-  castHead,
   createRaster,
   createStandIn,
   exposeLinear,
@@ -13,7 +12,6 @@ import {
   rasterise,
   seeFace,
   seeShot,
-  type HeadTable,
 } from '@/core/picture';
 import type { SoloShot } from '@/core/shot';
 import { faceChartOf } from '@/core/picture/face/chart';
@@ -135,30 +133,15 @@ function faces(): void {
   }
 }
 
-/** What blocks light on the head, cast whole, and the first light that is read on a head with and without it. */
+/** The first light that is read on a head: what blocks it is worked out as it is asked for. */
 function firstFaces(): void {
-  let table: HeadTable | undefined;
-  const castMs = processorMs(() => (table = castWhole()));
-  line('head cast whole, in slices, backstage', `${(castMs / 1000).toFixed(1)} s`);
-  for (const [name, headTable] of [
-    ['kept', table],
-    ['cast as asked for', undefined],
-  ] as const) {
-    const met = Array.from({ length: 5 }, () => ({ ...createStandIn(BODY, STAND_IN.surface), headTable }));
-    const times = met.map((standIn) => {
-      const sight = seeShot(standIn, DRAGS[0]!);
-      void sight.figure;
-      return processorMs(() => sight.face());
-    });
-    line(`first face of a sitter, head ${name}`, summary(times));
-  }
-}
-
-function castWhole(): HeadTable {
-  const casting = castHead(createStandIn(BODY, STAND_IN.surface));
-  let step = casting.next();
-  while (!step.done) step = casting.next();
-  return step.value;
+  const met = Array.from({ length: 5 }, () => createStandIn(BODY, STAND_IN.surface));
+  const times = met.map((standIn) => {
+    const sight = seeShot(standIn, DRAGS[0]!);
+    void sight.figure;
+    return processorMs(() => sight.face());
+  });
+  line('first face of a sitter', summary(times));
 }
 
 function mends(): void {
@@ -222,7 +205,7 @@ function rays(): void {
   const meets = libraryRays(chart);
   against(
     `${many.length} rays off the face, against three-mesh-bvh`,
-    () => many.forEach(({ from, d }) => rayMeets(chart.tree, from, d, 1)),
+    () => many.forEach(({ from, d }) => rayMeets(chart.rays(), from, d)),
     () => many.forEach(({ from, d }) => meets(from, d)),
   );
 }

@@ -55,7 +55,7 @@ export { dropSchool, keepSchool, ownSchools, restoreSchool } from './records/sch
 export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
 export { keepPicture, keepPoseView, keptPicture, keptPoseView, type PoseViewOf } from './store/pictures';
 export { keepWords, keptWords, type WayTo } from './store/words';
-export { isHeadKept, keepHead, keepSurface, keptHead, keptSurface } from './store/surfaces';
+export { keepSurface, keptSurface } from './store/surfaces';
 export { AVERAGE_PROFILE, NEW_SHOT } from './records/blank';
 export { placeDemo } from './demo/demo';
 export { kitLenses, saveLenses } from './records/kit';

@@ -3,7 +3,7 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
-import { castHeadOf, drawnSurface } from '@/workers/keptFirst';
+import { drawnSurface } from '@/workers/keptFirst';
 import { studio } from '@/workers/studioClient';
 
 /** Surfaces of a sitter, each as soon as it is there. */
@@ -30,10 +30,7 @@ export function useSurfaces(profile: BodyProfile | undefined): Surfaces {
     void studio('live')
       .measuredSurface(profile)
       .then((measured) => take({ measured }), refused);
-    void drawnSurface(profile, heard)
-      .then((drawn) => take({ drawn, progress: 1 }))
-      .then(() => castHeadOf(profile))
-      .catch(refused);
+    void drawnSurface(profile, heard).then((drawn) => take({ drawn, progress: 1 }), refused);
     return () => {
       got = null;
     };

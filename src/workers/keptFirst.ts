@@ -3,7 +3,6 @@ import type { Said } from '@/core/cues';
 import type { SoloShot } from '@/core/shot';
 import {
   database,
-  isHeadKept,
   keptPicture,
   keptPoseView,
   keptSurface,
@@ -57,9 +56,4 @@ export function wordsTo(way: WayTo): Promise<Said> {
     .finally(() => asked.delete(key));
   asked.set(key, words);
   return words;
-}
-
-/** Has what blocks light on a sitter's head cast backstage, when nothing else is asked there, unless it is kept. */
-export async function castHeadOf(profile: BodyProfile): Promise<void> {
-  if (!(await isHeadKept(database, profile))) await studio('backstage').castHead(profile);
 }

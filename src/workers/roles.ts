@@ -5,8 +5,3 @@ export type StudioRole = 'live' | 'backstage';
 export function workerName(role: StudioRole, id: string): string {
   return `${role} ${id}`;
 }
-
-/** The role in a worker's name. */
-export function roleOf(name: string): StudioRole {
-  return name.split(' ')[0] as StudioRole;
-}

@@ -11,8 +11,6 @@ import { createStandIn, type StandIn } from '@/core/picture';
 import type { Role, SoloShot } from '@/core/shot';
 import { database, keepSurface, keptSurface } from '@/data';
 import { alone } from './alone';
-import { castAndKeep, takeKeptHead } from './headCasting';
-import { roleOf } from './roles';
 
 interface Loaded {
   body: Body;
@@ -50,16 +48,10 @@ export async function surfaceFor(
   );
 }
 
-/** Whether this worker does what nobody waits for. */
-const IS_BACKSTAGE = roleOf(self.name) === 'backstage';
-
 /** Bodies that were asked for last, so that the stand-in of each is built once; the newest last. */
 const bodies = new Map<string, Promise<Loaded>>();
 /** So many are kept where no picture shows more people. */
 const MOST_BODIES = 4;
-
-/** Heads are cast one after the other: each takes what time the worker has to spare. */
-let casting: Promise<void> = Promise.resolve();
 
 /** @param twin which one it is among people of a picture who are built alike: each stands in for one alone. */
 function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<Loaded> {
@@ -70,22 +62,15 @@ function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<
   bodies.set(key, loaded);
   while (bodies.size > most) bodies.delete(bodies.keys().next().value!);
   if (known) return loaded;
-  loaded.then(
-    ({ standIn }) => {
-      if (IS_BACKSTAGE) casting = casting.then(() => castAndKeep(standIn, () => bodies.has(key)));
-    },
-    // a body that could not be had is asked for anew
-    () => bodies.delete(key),
-  );
+  // a body that could not be had is asked for anew
+  loaded.catch(() => bodies.delete(key));
   return loaded;
 }
 
 async function load(profile: BodyProfile): Promise<Loaded> {
   const { surface, found } = await surfaceFor(profile, 'measured');
   const body = bodyFrom(profile, found);
-  const standIn = createStandIn(body, surface);
-  await takeKeptHead(standIn);
-  return { body, standIn };
+  return { body, standIn: createStandIn(body, surface) };
 }
 
 /** The surface that is measured; the stand-in that it belongs to is kept ready. */

@@ -187,11 +187,6 @@ const api = {
     return transfer(surface, buffersOf(surface));
   },
 
-  /** Has a sitter here, whose head is then cast when nothing else is asked. */
-  async castHead(profile: BodyProfile): Promise<void> {
-    await measuredSurface(profile);
-  },
-
   /** What the modelled body measures, and the measures that contradict each other. */
   measures(profile: BodyProfile): Measures {
     const body = bodyFrom(profile);

@@ -48,6 +48,45 @@ export interface Kernel {
     depthAt: number,
     sumsAt: number,
   ): void;
+  blockPlaces(
+    places: number,
+    positionAt: number,
+    normalAt: number,
+    viewAt: number,
+    width: number,
+    headInverseAt: number,
+    noseInverseAt: number,
+    outAt: number,
+  ): void;
+  markDirections(
+    places: number,
+    positionAt: number,
+    normalAt: number,
+    points: number,
+    xyzAt: number,
+    isEven: boolean,
+    azimuths: number,
+    elevations: number,
+    marksAt: number,
+  ): void;
+  lightPlaces(
+    places: number,
+    positionAt: number,
+    normalAt: number,
+    points: number,
+    xyzAt: number,
+    aimX: number,
+    aimY: number,
+    aimZ: number,
+    isBall: boolean,
+    gridCos: number,
+    isEven: boolean,
+    azimuths: number,
+    elevations: number,
+    rowsAt: number,
+    freeAt: number,
+    byNoseAt: number,
+  ): void;
   groundNodesBytes(width: number, height: number): number;
   illuminate(
     width: number,

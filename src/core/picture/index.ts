@@ -18,14 +18,13 @@ export {
   type Catchlight,
   type FacePattern,
   type LightReading,
-  type HeadTable,
   type PatternReading,
 } from './face';
 export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight';
 export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';
-export { castHead, createStandIn, figureFor, quickly, type StandIn } from './standIn';
+export { createStandIn, figureFor, quickly, type StandIn } from './standIn';
 export { faceSeenShare, seeShot, type SeeOptions, type Sight } from './seeShot';
 export { backgroundAsDrawn, SILHOUETTE_APART_STOPS } from './light/backgroundAsDrawn';
 export {

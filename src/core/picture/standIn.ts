@@ -17,16 +17,7 @@ import { faceShares, neutralPose } from '../pose';
 import { viewTowards } from '../camera';
 import { supportMesh, type Support, type SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
-import {
-  castTable,
-  faceChartOf,
-  isOfHead,
-  takeTable,
-  type FaceChart,
-  type HeadTable,
-  type HeadVertices,
-  type LitFace,
-} from './face';
+import { faceChartOf, isOfHead, type FaceChart, type HeadVertices, type LitFace } from './face';
 import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
@@ -51,8 +42,6 @@ export interface StandIn {
   neck: PictureMemory;
   /** Places of the face that light is read on; made when light is first asked for. */
   chart: FaceChart | undefined;
-  /** What blocks light from the places of the face, where it was cast before. */
-  headTable: HeadTable | undefined;
   /** Vertices of the head, and the triangles of the rest; made with the first close picture. */
   head: HeadVertices | undefined;
   bodyTriangles: Uint32Array | undefined;
@@ -92,7 +81,6 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     closeShadows: [],
     neck: createPictureMemory(256),
     chart: like && chartFor(like),
-    headTable: undefined,
     head: undefined,
     bodyTriangles: undefined,
     besideMap: undefined,
@@ -109,15 +97,7 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
 
 /** The places of the face that light is read on. */
 export function chartFor(standIn: StandIn): FaceChart {
-  if (standIn.chart) return standIn.chart;
-  standIn.chart = faceChartOf(standIn.body, standIn.surface);
-  if (standIn.headTable) takeTable(standIn.chart, standIn.headTable);
-  return standIn.chart;
-}
-
-/** Casts what blocks light from every place of the face, direction by direction: to be kept with the surface. */
-export function castHead(standIn: StandIn): Generator<void, HeadTable> {
-  return castTable(chartFor(standIn));
+  return (standIn.chart ??= faceChartOf(standIn.body, standIn.surface));
 }
 
 /** Distance from which the jaw at ease is looked at, metres: a portrait's. */

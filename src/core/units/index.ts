@@ -78,4 +78,15 @@ export function mirrorName<Name extends string>(name: Name): Name {
   return (name.startsWith('right:') ? `left:${name.slice(6)}` : name) as Name;
 }
 
-export { add, cross, dot, lengthOf, meanPoint, midpoint, subtract, unit, type Vec3 } from './vector';
+export {
+  add,
+  cross,
+  dot,
+  lengthOf,
+  meanPoint,
+  midpoint,
+  subtract,
+  tripleAt,
+  unit,
+  type Vec3,
+} from './vector';

@@ -1,6 +1,11 @@
 /** Position or direction in metres or without unit: x camera right at zero arc, y up, z towards the camera. */
 export type Vec3 = [number, number, number];
 
+/** The i-th three of numbers that lie in one row. */
+export function tripleAt(numbers: ArrayLike<number>, i: number): Vec3 {
+  return [numbers[i * 3]!, numbers[i * 3 + 1]!, numbers[i * 3 + 2]!];
+}
+
 /** a - b. */
 export function subtract(a: readonly number[], b: readonly number[]): Vec3 {
   return [a[0]! - b[0]!, a[1]! - b[1]!, a[2]! - b[2]!];

@@ -138,7 +138,6 @@ export async function erasePerson(
     db.groups,
     db.preferences,
     db.surfaces,
-    db.heads,
     db.pictures,
     db.words,
     db.setAside,
@@ -170,7 +169,6 @@ export async function erasePerson(
     await db.sitters.delete(sitterId);
     // they show the person, or are kept by the measures that made them, which tell of the person
     await db.surfaces.clear();
-    await db.heads.clear();
     await db.pictures.clear();
     await db.words.clear();
     return traces;

@@ -15,7 +15,7 @@ import { erasePerson, mentionsOf, tracesOf } from './erasing';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { addFrame, loadSitting, sitterIn, startSitting } from './sittings';
 import { keepPicture, keepPoseView, keptPicture, keptPoseView } from '../store/pictures';
-import { keepHead, keepSurface, keptHead, keptSurface } from '../store/surfaces';
+import { keepSurface, keptSurface } from '../store/surfaces';
 import { keepWords, keptWords } from '../store/words';
 
 let db: GilvoDatabase;
@@ -285,15 +285,6 @@ describe('surfaces', () => {
     expect(again.masses).toEqual(body.masses);
     expect(again.misfits).toEqual(body.misfits);
     expect(surfaceOf(again, 'sketched').positions).toEqual(surfaceOf(body, 'sketched').positions);
-  });
-
-  it('are kept with what blocks light on the head, which goes with an erased person too', async () => {
-    const table = Uint8Array.of(1, 2, 3);
-    await keepHead(db, profileOf(), table);
-    expect(await keptHead(db, profileOf({ strength: 'slight' }))).toEqual(table);
-    expect(await keptHead(db, profileOf({ hair: 'bob' }))).toBeUndefined();
-    await erasePerson(db, RUNA);
-    expect(await db.heads.count()).toBe(0);
   });
 
   it('and small pictures are found by person, shot and size, the oldest go, and all with an erased person', async () => {

@@ -7,7 +7,6 @@ import type {
   Kit,
   Preference,
   SetAside,
-  StoredHead,
   StoredLineage,
   StoredPicture,
   StoredSurface,
@@ -16,9 +15,9 @@ import type {
 import { bringUpToDate } from './upgrades';
 
 /** The newest form of the store; it grows with every change below. */
-const STORE_VERSION = 12;
+const STORE_VERSION = 13;
 
-/** The browser's store. Only what a person said is kept here; surfaces, heads, small pictures and words are kept for speed and can go. */
+/** The browser's store. Only what a person said is kept here; surfaces, small pictures and words are kept for speed and can go. */
 export class GilvoDatabase extends Dexie {
   sitters!: EntityTable<Sitter, 'id'>;
   sittings!: EntityTable<Sitting, 'id'>;
@@ -29,7 +28,6 @@ export class GilvoDatabase extends Dexie {
   schools!: EntityTable<OwnSchool, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
   surfaces!: EntityTable<StoredSurface, 'key'>;
-  heads!: EntityTable<StoredHead, 'key'>;
   pictures!: EntityTable<StoredPicture, 'key'>;
   words!: EntityTable<StoredWords, 'key'>;
   kits!: EntityTable<Kit, 'id'>;
@@ -56,7 +54,9 @@ export class GilvoDatabase extends Dexie {
     this.version(9).stores({ pictures: 'key, usedAt' });
     this.version(10).stores({ sittings: 'id, *personIds, startsAt' }).upgrade(bringUpToDate);
     this.version(11).stores({ schools: 'id, name' });
-    this.version(STORE_VERSION).stores({ words: 'key, usedAt' });
+    this.version(12).stores({ words: 'key, usedAt' });
+    // what blocks light on a head is worked out as it is asked for
+    this.version(STORE_VERSION).stores({ heads: null });
   }
 }
 

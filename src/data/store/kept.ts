@@ -2,7 +2,6 @@ import type { BodySurface, Found } from '@/core/body';
 import type { OwnSchool } from '@/core/brief';
 import type { Said } from '@/core/cues';
 import type { Group, Sitter } from '@/core/people';
-import type { HeadTable } from '@/core/picture';
 import type { Room } from '@/core/scene';
 import type { Lens } from '@/core/set';
 import type { Frame, OwnPose, Sitting, Take } from '@/core/sitting';
@@ -18,13 +17,6 @@ export interface StoredSurface {
   key: string;
   surface: BodySurface;
   found: Found;
-  usedAt: number;
-}
-
-/** What blocks light on a head, kept so that it need not be cast again. */
-export interface StoredHead {
-  key: string;
-  table: HeadTable;
   usedAt: number;
 }
 

@@ -1,11 +1,10 @@
 import type { Body, BodyProfile, BodySurface, Detail, Found } from '@/core/body';
-import type { HeadTable } from '@/core/picture';
 import type { GilvoDatabase } from './database';
 import { keepForSpeed, keptForSpeed } from './keptForSpeed';
 
 /** Raised when surfaces or bodies are built differently, so that old ones are not taken for new. */
 const BUILD = 6;
-/** Surfaces and heads that are kept. */
+/** Surfaces that are kept. */
 const MOST_KEPT = 16;
 
 function keyOf(profile: BodyProfile, detail: Detail): string {
@@ -36,19 +35,4 @@ export async function keepSurface(
     { key: keyOf(profile, detail), surface, found, usedAt: Date.now() },
     MOST_KEPT,
   );
-}
-
-/** What blocks light on the head of a profile's measured surface; undefined where it was not cast yet. */
-export async function keptHead(db: GilvoDatabase, profile: BodyProfile): Promise<HeadTable | undefined> {
-  return (await keptForSpeed(db.heads, keyOf(profile, 'measured')))?.table;
-}
-
-/** Whether what blocks light on the head of a profile is in the store; it is not read for that. */
-export async function isHeadKept(db: GilvoDatabase, profile: BodyProfile): Promise<boolean> {
-  return (await db.heads.where('key').equals(keyOf(profile, 'measured')).count()) > 0;
-}
-
-/** Keeps what was cast of a head, and lets the oldest go. */
-export async function keepHead(db: GilvoDatabase, profile: BodyProfile, table: HeadTable): Promise<void> {
-  await keepForSpeed(db, db.heads, { key: keyOf(profile, 'measured'), table, usedAt: Date.now() }, MOST_KEPT);
 }

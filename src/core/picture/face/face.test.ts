@@ -6,7 +6,7 @@ import { figureOf } from '../../figure';
 import { lightingOf, type Light } from '../../light';
 import { neutralPose, type Pose } from '../../pose';
 import { plainGround } from '../../scene';
-import { degrees, type Vec3 } from '../../units';
+import { add, degrees, dot, tripleAt, type Vec3 } from '../../units';
 import { createStandIn } from '../standIn';
 import type { SoloShot } from '../../shot';
 import { seeLight } from '../light/seeLight';
@@ -155,25 +155,25 @@ describe('the pattern on the face', () => {
 
 describe('the shadow on the face', () => {
   it('is that of rays cast one by one', () => {
-    const share = { free: 0, byNose: 0 };
     let seed = 7;
     const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+    const farM = 50;
     let squares = 0;
     let count = 0;
     for (let k = 0; k < 60; k++) {
       const az = (random() * 2 - 1) * 1.6;
       const el = random() * 1.4 - 0.3;
       const d: Vec3 = [Math.sin(az) * Math.cos(el), Math.sin(el), Math.cos(az) * Math.cos(el)];
+      const xyz = Float64Array.from(d, (c, i) => chart.round.middle[i]! + c * farM);
+      const { free } = reaching(chart, { xyz, aim: d, isBall: true, gridCos: -1 });
       let table = 0;
       let rays = 0;
       for (let i = 0; i < chart.texel.length; i += 3) {
-        const n = chart.normal.subarray(i * 3, i * 3 + 3);
-        const cos = n[0]! * d[0] + n[1]! * d[1] + n[2]! * d[2];
+        const n = tripleAt(chart.normal, i);
+        const cos = dot(n, d);
         if (cos <= 0) continue;
-        reaching(chart, i, ...d, share);
-        const from = [0, 1, 2].map((c) => chart.position[i * 3 + c]! + n[c]! * 0.0015) as Vec3;
-        table += cos * share.free;
-        rays += rayMeets(chart.tree, from, d, 1) === 0 ? cos : 0;
+        table += free[i]! * farM ** 2;
+        rays += rayMeets(chart.rays(), add(tripleAt(chart.position, i), n, 0.0015), d) ? 0 : cos;
       }
       squares += (table / Math.max(1, rays) - 1) ** 2 * (rays > 20 ? 1 : 0);
       count += rays > 20 ? 1 : 0;

@@ -1,13 +1,5 @@
-export { castTable, takeTable } from './castTable';
-export type { HeadTable } from './headTable';
-export {
-  faceChartOf,
-  headVerticesOf,
-  isOfHead,
-  isShadedByRays,
-  type FaceChart,
-  type HeadVertices,
-} from './chart';
+export { faceChartOf, headVerticesOf, isLitByVertex, type FaceChart, type HeadVertices } from './chart';
+export { headMeshOf, isOfHead, numbersOf, type HeadMesh } from './headMesh';
 export {
   directionFromFace,
   faceMiddle,
@@ -15,7 +7,6 @@ export {
   pointFromFace,
   lightFace,
   sourcesInHead,
-  throughHead,
   type FaceLight,
 } from './light';
 export { FACE_PATTERNS, facePattern, type FacePattern, type PatternReading } from './pattern';
@@ -30,3 +21,4 @@ export {
   type LitFace,
 } from './reading';
 export { type Catchlight, type Reflections } from './reflections';
+export { throughHead } from './reaching';

@@ -1,8 +1,8 @@
 import { jointIndex, headToBind, type Body } from '../../body';
 import { TRANSFORM_STRIDE, type Figure } from '../../figure';
-import { inOneRow, irradianceFrom, throughGrid, type Lighting, type LightSamples } from '../../light';
+import { inOneRow, irradianceFrom, type Lighting, type LightSamples } from '../../light';
 import { add, degrees, radians, subtract, unit, type Vec3 } from '../../units';
-import type { FaceChart, HeadPlaces, HeadVertices } from './chart';
+import type { FaceChart, HeadPlaces } from './chart';
 import { reaching } from './reaching';
 
 /** The light on every place of a face chart, against the key at the face. */
@@ -77,44 +77,14 @@ export function pointFromFace(
   return intoHead(figure).outPoint(add(faceMiddle(body), d, farM));
 }
 
-const share = { free: 0, byNose: 0 };
-
 /** Light of one source on every place: `lit` with shadows, `held` what the nose keeps off. */
 function lightOf(places: HeadPlaces, source: LightSamples, lit: Float32Array, held?: Float32Array): void {
-  const sums = { free: new Float64Array(lit.length), byNose: new Float64Array(lit.length) };
-  // point by point: to one point all places look in nearly the same direction
-  for (let k = 0; k < source.xyz.length; k += 3) addPoint(places, source, k, sums);
+  const { free, byNose } = reaching(places, source);
   const scale = (source.intensity * 3) / source.xyz.length;
   for (let i = 0; i < lit.length; i++) {
-    const [free, nose] = [sums.free[i]!, sums.byNose[i]!];
-    lit[i] = free * scale;
-    if (held) held[i] = free + nose > 0 ? nose / (free + nose) : 0;
-  }
-}
-
-/** Adds what the point of a source from `k` on gives to every place, and what of it the nose keeps off. */
-function addPoint(
-  places: HeadPlaces,
-  { xyz, aim, isBall, gridCos }: LightSamples,
-  k: number,
-  sums: { free: Float64Array; byNose: Float64Array },
-): void {
-  const { position, normal } = places;
-  const [x, y, z] = [xyz[k]!, xyz[k + 1]!, xyz[k + 2]!];
-  for (let i = 0, o = 0; i < sums.free.length; i++, o += 3) {
-    const dx = x - position[o]!;
-    const dy = y - position[o + 1]!;
-    const dz = z - position[o + 2]!;
-    const cosPatch = dx * normal[o]! + dy * normal[o + 1]! + dz * normal[o + 2]!;
-    if (cosPatch <= 0) continue;
-    const along = -(dx * aim[0] + dy * aim[1] + dz * aim[2]);
-    if (along <= 0 && !isBall) continue;
-    const d2 = dx * dx + dy * dy + dz * dz;
-    const d = Math.sqrt(d2);
-    const e = ((cosPatch * (isBall ? d : along)) / (d2 * d2)) * throughGrid(along / d, gridCos);
-    reaching(places, i, dx / d, dy / d, dz / d, share);
-    sums.free[i]! += e * share.free;
-    sums.byNose[i]! += e * share.byNose;
+    lit[i] = free[i]! * scale;
+    const all = free[i]! + byNose[i]!;
+    if (held) held[i] = all > 0 ? byNose[i]! / all : 0;
   }
 }
 
@@ -123,22 +93,6 @@ export function sourcesInHead(head: IntoHead, { sources }: Lighting): LightSampl
     const points = s.points.map((p) => head.point(p));
     return { ...s, centre: head.point(s.centre), aim: head.direction(s.aim), points, xyz: inOneRow(points) };
   });
-}
-
-/** Share of a source, its points in the head, that the head itself lets through to one of its vertices. */
-export function throughHead(vertices: HeadVertices, place: number, { xyz }: LightSamples): number {
-  const { position } = vertices;
-  const o = place * 3;
-  let sum = 0;
-  for (let k = 0; k < xyz.length; k += 3) {
-    const dx = xyz[k]! - position[o]!;
-    const dy = xyz[k + 1]! - position[o + 1]!;
-    const dz = xyz[k + 2]! - position[o + 2]!;
-    const d = Math.sqrt(dx * dx + dy * dy + dz * dz);
-    reaching(vertices, place, dx / d, dy / d, dz / d, share);
-    sum += share.free;
-  }
-  return (sum * 3) / xyz.length;
 }
 
 function mean(values: Float32Array): number {

@@ -1,11 +1,10 @@
+import type { Mesh } from '../../kernel';
 import type { Vec3 } from '../../units';
 
 /** Triangles in boxes within boxes, to ask quickly whether a ray is blocked. */
 export interface RayTree {
   /** Nine coordinates a triangle, in the order of the leaves. */
   corners: Float32Array;
-  /** Group of each triangle, as it was given. */
-  groups: Uint8Array;
   /** Six bounds a box: least x y z, greatest x y z. */
   bounds: Float32Array;
   /** First triangle of a leaf, or the second child of a box (the first one follows it). */
@@ -46,11 +45,7 @@ function partition(
 }
 
 /** Builds the tree: boxes parted at the middle of their longest side, or in halves where all lie on one side of it. */
-export function rayTreeOf(
-  positions: Float32Array,
-  triangles: ArrayLike<number>,
-  groups: Uint8Array,
-): RayTree {
+export function rayTreeOf({ positions, triangles }: Mesh): RayTree {
   const n = triangles.length / 3;
   const middle = middlesOf(positions, triangles);
   const order = Int32Array.from({ length: n }, (_, t) => t);
@@ -94,15 +89,12 @@ export function rayTreeOf(
   build(0, n);
 
   const corners = new Float32Array(n * 9);
-  const grouped = new Uint8Array(n);
   order.forEach((t, i) => {
-    grouped[i] = groups[t]!;
     for (let k = 0; k < 3; k++)
       for (let c = 0; c < 3; c++) corners[i * 9 + k * 3 + c] = positions[triangles[t * 3 + k]! * 3 + c]!;
   });
   return {
     corners,
-    groups: grouped,
     bounds: Float32Array.from(bounds),
     first: Int32Array.from(first),
     count: Int32Array.from(count),
@@ -111,16 +103,12 @@ export function rayTreeOf(
 
 const stack = new Int32Array(256);
 
-/**
- * The highest group among the triangles that a ray meets, 0 where it meets none. It stops at the first of `enough`.
- * Möller and Trumbore's test (1997) at the leaves.
- */
-export function rayMeets(tree: RayTree, from: Vec3, direction: Vec3, enough: number): number {
-  const { bounds, first, count, corners, groups } = tree;
+/** Whether a ray meets any triangle. Möller and Trumbore's test (1997) at the leaves. */
+export function rayMeets(tree: RayTree, from: Vec3, direction: Vec3): boolean {
+  const { bounds, first, count, corners } = tree;
   const [ox, oy, oz] = from;
   const [dx, dy, dz] = direction;
   const [ix, iy, iz] = [1 / dx, 1 / dy, 1 / dz];
-  let best = 0;
   let depth = 0;
   stack[depth++] = 0;
   while (depth > 0) {
@@ -141,7 +129,6 @@ export function rayMeets(tree: RayTree, from: Vec3, direction: Vec3, enough: num
       continue;
     }
     for (let t = first[node]!, end = t + count[node]!; t < end; t++) {
-      if (groups[t]! <= best) continue;
       const o = t * 9;
       const e1x = corners[o + 3]! - corners[o]!,
         e1y = corners[o + 4]! - corners[o + 1]!,
@@ -165,10 +152,8 @@ export function rayMeets(tree: RayTree, from: Vec3, direction: Vec3, enough: num
         qz = tx * e1y - ty * e1x;
       const v = (dx * qx + dy * qy + dz * qz) * inv;
       if (v < 0 || u + v > 1) continue;
-      if ((e2x * qx + e2y * qy + e2z * qz) * inv <= 0) continue;
-      best = groups[t]!;
-      if (best >= enough) return best;
+      if ((e2x * qx + e2y * qy + e2z * qz) * inv > 0) return true;
     }
   }
-  return best;
+  return false;
 }

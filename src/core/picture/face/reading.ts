@@ -2,7 +2,7 @@ import { eyeCentre, type Body } from '../../body';
 import type { View } from '../../camera';
 import type { Figure } from '../../figure';
 import { backgroundStops, lightFacingKey, type Lighting } from '../../light';
-import { apart, midpoint, unit, type Vec3 } from '../../units';
+import { apart, midpoint, type Vec3 } from '../../units';
 import type { FaceChart } from './chart';
 import { intoHead, lightFace, turnedLighting, type FaceLight } from './light';
 import { facePattern, type FacePattern, type PatternReading } from './pattern';
@@ -55,12 +55,15 @@ function wideOverNarrow(chart: FaceChart, light: FaceLight, lens: Vec3): number 
   const width = { left: 0, right: 0 };
   const lit = { left: 0, right: 0 };
   const count = { left: 0, right: 0 };
+  const { position, normal } = chart;
   for (let i = 0, o = 0; i < chart.texel.length; i++, o += 3) {
     const half = chart.x[i]! > 0 ? 'left' : 'right';
-    const { position, normal } = chart;
-    const d = unit([lens[0] - position[o]!, lens[1] - position[o + 1]!, lens[2] - position[o + 2]!]);
+    const x = lens[0] - position[o]!;
+    const y = lens[1] - position[o + 1]!;
+    const z = lens[2] - position[o + 2]!;
+    const facing = normal[o]! * x + normal[o + 1]! * y + normal[o + 2]! * z;
     // a texel stands for the same area seen from ahead
-    const seen = Math.max(0, normal[o]! * d[0] + normal[o + 1]! * d[1] + normal[o + 2]! * d[2]);
+    const seen = facing > 0 ? facing / Math.sqrt(x * x + y * y + z * z) : 0;
     width[half] += seen / Math.max(0.15, normal[o + 2]!);
     lit[half] += light.key[i]!;
     count[half]++;

@@ -55,7 +55,7 @@ export function reflectionsOf(
   const out: Reflections = { catchlights: { left: [], right: [] }, glare: { left: [], right: [] } };
   const H = body.lengths.headHeightM;
   const eyeballM = EYEBALL.radius * H;
-  const isOpen = (from: Vec3, to: Vec3) => rayMeets(chart.tree, from, unit(subtract(to, from)), 1) === 0;
+  const isOpen = (from: Vec3, to: Vec3) => !rayMeets(chart.rays(), from, unit(subtract(to, from)));
   for (const side of SIDES) {
     const sign = sideSign(side);
     const eye = headToBind(body.lengths, eyeCentre(body.lengths, side));

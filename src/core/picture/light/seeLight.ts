@@ -8,7 +8,7 @@ import {
   facePattern,
   headVerticesOf,
   intoHead,
-  isShadedByRays,
+  isLitByVertex,
   lightFace,
   readLight,
   sourcesInHead,
@@ -63,7 +63,7 @@ const CLOSE_M = 0.36;
 
 /**
  * The face from where the lens stands, closely cropped, with the light of the shot. The head's shadows on itself are
- * cast ray by ray; what else shades it comes from shadow maps.
+ * worked out vertex by vertex; what else shades it comes from shadow maps.
  */
 export function seeFace(standIn: StandIn, shot: SoloShot, ground: Ground, sizePx: number): Picture {
   const { surface, skinned } = standIn;
@@ -79,7 +79,7 @@ export function seeFace(standIn: StandIn, shot: SoloShot, ground: Ground, sizePx
     castBy: skinnedBody(standIn, figure),
     positions: skinned.positions,
     withoutHead: bodyWithoutHead(standIn),
-    head: standIn.face.triangles,
+    head: standIn.face.head.trianglesOfSurface,
     supports,
   };
   const shadows = lighting.sources.map((source, k) => {
@@ -98,7 +98,7 @@ export function seeFace(standIn: StandIn, shot: SoloShot, ground: Ground, sizePx
       radiusM: CLOSE_RADIUS_M,
       ground,
       maps: shadows.map((s) => s?.all ?? null),
-      isLitElsewhere: isShadedByRays,
+      isLitElsewhere: isLitByVertex,
     },
     supports,
   );
@@ -126,7 +126,7 @@ function lightHeadIn(
   const { surface, skinned } = standIn;
   standIn.head ??= headVerticesOf(surface, chartFor(standIn));
   const vertices = standIn.head;
-  const inHead = sourcesInHead(intoHead(figure), lighting);
+  const through = sourcesInHead(intoHead(figure), lighting).map((source) => throughHead(vertices, source));
   const level = new Float32Array(surface.labels.length).fill(-1);
   const levelAt = (v: number): number => {
     if (level[v]! >= 0) return level[v]!;
@@ -139,8 +139,8 @@ function lightHeadIn(
       if (direct === 0) return;
       const map = maps[k];
       const open = map ? shareReaching(map, p[0]!, p[1]!, p[2]!, n) : 1;
-      // the head's own shadow is cast by rays, the map holds the rest
-      if (open > 0) sum += direct * open * throughHead(vertices, place, inHead[k]!);
+      // the head's own shadow comes from what blocks its vertices, the map holds the rest
+      if (open > 0) sum += direct * open * through[k]![place]!;
     });
     return (level[v] = Math.max(0, sum));
   };
@@ -149,7 +149,7 @@ function lightHeadIn(
   for (let row = 0, i = 0; row < picture.height; row++)
     for (let col = 0; col < picture.width; col++, i++) {
       const t = picture.raster.triangle[i]!;
-      if (t < 0 || t >= own || !isShadedByRays(picture.label[i]!)) continue;
+      if (t < 0 || t >= own || !isLitByVertex(picture.label[i]!)) continue;
       const w = barycentric(surface, skinned, t, pointAt(picture, col, row, point));
       let sum = 0;
       for (let k = 0; k < 3; k++) sum += w[k]! * levelAt(surface.triangles[t * 3 + k]!);

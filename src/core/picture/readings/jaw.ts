@@ -1,15 +1,9 @@
-import { PARTS, type BodySurface } from '../../body';
+import { partIndex, type BodySurface } from '../../body';
 import { project, viewTowards, type View } from '../../camera';
 import { axesOf, rotationOf, type Figure, type FigurePoints, type SkinnedSurface } from '../../figure';
 import { apart, clamp, degrees, dot, subtract, unit, type Vec3 } from '../../units';
+import { headMeshOf, numbersOf, type HeadMesh } from '../face';
 import { createRaster, rasterise, type Raster } from '../raster/raster';
-
-/** Parts of the surface that make the close view of the face. */
-const HEAD_PARTS = new Set(
-  ['face', 'ear', 'hair', 'neck', 'left:eye', 'right:eye'].map((p) =>
-    PARTS.indexOf(p as (typeof PARTS)[number]),
-  ),
-);
 
 const FRAME_M = 0.3;
 const SIZE = 160;
@@ -24,48 +18,21 @@ const NEAR_CHIN_PX = 3;
 /** All that is looked at of the close view. */
 const WINDOW = { width: 2 * HALF_PX + 3, height: NEAR_CHIN_PX + BELOW_PX.to + 3 };
 
-/** Memory of the close view: the head's triangles of one surface, and the raster of the window under the chin. */
+/** Memory of the close view: the head of one surface, its places as it is skinned, and the raster under the chin. */
 export interface FaceMemory {
-  surface: BodySurface;
-  triangles: Uint32Array;
-  labels: Uint8Array;
-  /** The head alone: which vertices it has, and their places, which the triangles of `own` number. */
-  vertices: Uint32Array;
-  own: { positions: Float32Array; triangles: Uint32Array };
+  head: HeadMesh;
+  skinned: Float32Array;
   raster: Raster;
 }
 
-/** Collects the head's triangles of a surface. */
+/** Takes the head out of a surface. */
 export function createFaceMemory(surface: BodySurface): FaceMemory {
-  const triangles: number[] = [];
-  const labels: number[] = [];
-  surface.triangleLabels.forEach((label, t) => {
-    if (!HEAD_PARTS.has(label)) return;
-    triangles.push(surface.triangles[t * 3]!, surface.triangles[t * 3 + 1]!, surface.triangles[t * 3 + 2]!);
-    labels.push(label);
-  });
-  const vertices = Uint32Array.from(new Set(triangles));
-  const numberOf = new Map(Array.from(vertices, (v, i) => [v, i]));
+  const head = headMeshOf(surface);
   return {
-    surface,
-    triangles: Uint32Array.from(triangles),
-    labels: Uint8Array.from(labels),
-    vertices,
-    own: {
-      positions: new Float32Array(vertices.length * 3),
-      triangles: Uint32Array.from(triangles, (v) => numberOf.get(v)!),
-    },
+    head,
+    skinned: new Float32Array(head.positions.length),
     raster: createRaster(WINDOW.width, WINDOW.height),
   };
-}
-
-/** The places of the head alone in what is skinned. */
-function headOf({ vertices, own }: FaceMemory, { positions }: SkinnedSurface): FaceMemory['own'] {
-  for (let i = 0, to = 0; i < vertices.length; i++) {
-    const from = vertices[i]! * 3;
-    for (let c = 0; c < 3; c++) own.positions[to++] = positions[from + c]!;
-  }
-  return own;
 }
 
 /** What the depth step grows by where the lens stands above the chin, millimetres a degree (a study on three bodies). */
@@ -131,7 +98,7 @@ export function jawStepMm(
     (i) => (points.eyes.left[i]! + points.eyes.right[i]! + 2 * points.chin[i]!) / 4,
   ) as Vec3;
   const close = faceView(view, middle);
-  const { raster, labels } = memory;
+  const { raster, head } = memory;
   const chin = pixelOf(close, points.chin);
   const window = {
     width: SIZE,
@@ -139,7 +106,8 @@ export function jawStepMm(
     left: chin.col - HALF_PX - 1,
     top: chin.row - NEAR_CHIN_PX - 1,
   };
-  rasterise(raster, close, [headOf(memory, skinned)], window);
+  const positions = numbersOf(skinned.positions, head.vertices, memory.skinned);
+  rasterise(raster, close, [{ positions, triangles: head.triangles }], window);
   let jaw = Infinity;
   for (let row = chin.row - NEAR_CHIN_PX; row <= chin.row + NEAR_CHIN_PX; row++)
     for (let col = chin.col - NEAR_CHIN_PX; col <= chin.col + NEAR_CHIN_PX; col++)
@@ -163,15 +131,15 @@ export function jawStepMm(
   }
   function labelAt(row: number, col: number): number {
     const t = raster.triangle[at(row, col)] ?? -1;
-    return t < 0 ? 0 : labels[t]!;
+    return t < 0 ? 0 : head.labels[t]!;
   }
   function depthAt(row: number, col: number): number {
     return 1 / raster.inverseDepth[at(row, col)]!;
   }
 }
 
-const FACE = PARTS.indexOf('face');
-const NECK = PARTS.indexOf('neck');
+const FACE = partIndex('face');
+const NECK = partIndex('neck');
 
 function pixelOf(view: View, p: Vec3): { row: number; col: number } {
   const { x, y } = project(view, p);
