@@ -7,9 +7,11 @@ import { benchLoad } from './bench/load';
 import { benchPage } from './bench/page';
 import { benchPeopleFile } from './bench/peopleFile';
 import { benchSeveral } from './bench/several';
+import { benchWebgl } from './bench/webgl';
 
 benchCore();
 benchPeopleFile();
 benchSeveral();
+await benchWebgl();
 await benchPage();
 await benchLoad();

@@ -7,8 +7,8 @@ import { libraryRays, offPlace } from '../support/headRays';
 import { bodyOf, PROFILES, standInOf, type PersonName } from '../support/people';
 import { plainReaching } from '../support/plainFace';
 
-/** Places whose shadow may fall otherwise than by a ray: a pixel of a depth map is 1.5 mm wide. */
-const UNLIKE = 0.03;
+/** Share of the rays that may end otherwise, or at another part: a pixel of a depth map is 2 mm wide. */
+const UNLIKE = 0.035;
 /** Every so many directions and places are looked at. */
 const STEPS_APART = 41;
 const PLACES_APART = 5;

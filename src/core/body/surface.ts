@@ -1,4 +1,4 @@
-import type { Side, Vec3 } from '../units';
+import { tripleAt, type Side, type Vec3 } from '../units';
 import type { Field } from './fields/distance';
 import { piecesOf, type Dressable } from './pieces/dressed';
 import { FACE_MOVE_NAMES, faceOf, type FaceShape, type MovedVertex } from './skin/expression';
@@ -103,9 +103,8 @@ function join(pieces: Piece[]): { surface: Omit<BodySurface, keyof FaceShape>; m
     for (const side of piece.sides ?? ['left']) {
       const first = v;
       for (let i = 0; i < count; i++, v++) {
-        const at = (array: Float32Array): Vec3 => [array[i * 3]!, array[i * 3 + 1]!, array[i * 3 + 2]!];
-        const local = at(piece.mesh.positions);
-        const normal = at(piece.mesh.normals);
+        const local = tripleAt(piece.mesh.positions, i);
+        const normal = tripleAt(piece.mesh.normals, i);
         const bind = piece.place(local);
         const { part, colour } = piece.paint(local, bind, i);
         out.positions.set(bind, v * 3);
@@ -139,8 +138,8 @@ function join(pieces: Piece[]): { surface: Omit<BodySurface, keyof FaceShape>; m
 function noteMoved(moved: MovedVertex[], moves: PieceMoves, i: number, vertex: number, side: Side): void {
   const sign = side === 'right' ? -1 : 1;
   const shifts = FACE_MOVE_NAMES.map((move): Vec3 => {
-    const by = moves[move];
-    return [sign * by[i * 3]!, by[i * 3 + 1]!, by[i * 3 + 2]!];
+    const [x, y, z] = tripleAt(moves[move], i);
+    return [sign * x, y, z];
   });
   if (shifts.some((by) => Math.hypot(...by) > SMALLEST_SHIFT_M)) moved.push({ vertex, shifts });
 }

@@ -1,4 +1,4 @@
-import type { Vec3 } from '../../units';
+import { tripleAt, type Vec3 } from '../../units';
 import type { Mesh } from '../skin/surfaceNets';
 import { LEFT_NAMES, levelOf, mirrored, POINT_NAMES, pointNumber, type Level, type PointName } from './cage';
 
@@ -108,10 +108,9 @@ export function skinMesh(
 ): Mesh {
   const skin = level.toSkin(control, 3);
   const positions = new Float32Array(skin.length);
-  for (let i = 0; i < skin.length; i += 3) positions.set(place([skin[i]!, skin[i + 1]!, skin[i + 2]!]), i);
+  for (let i = 0; i < skin.length; i += 3) positions.set(place(tripleAt(skin, i / 3)), i);
   adjust(positions);
-  const at = (v: number): Vec3 => [positions[v * 3]!, positions[v * 3 + 1]!, positions[v * 3 + 2]!];
-  const triangles = trianglesOf(level, at);
+  const triangles = trianglesOf(level, (v) => tripleAt(positions, v));
   const closed = Uint32Array.from([...triangles, ...capsOf(level)]);
   return { positions, normals: normalsOf(positions, triangles), triangles: closed };
 }

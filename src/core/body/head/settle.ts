@@ -1,4 +1,4 @@
-import type { Vec3 } from '../../units';
+import { tripleAt, type Vec3 } from '../../units';
 import type { Field } from '../fields/distance';
 
 /** A step over which the slope of the field is taken, metres. */
@@ -21,7 +21,7 @@ export function settle(positions: Float32Array, shares: Float64Array, field: Fie
   for (let v = 0; v < shares.length; v++) {
     if (shares[v]! < 0.01) continue;
     for (let round = 0; round < ROUNDS; round++) {
-      const [x, y, z] = [positions[v * 3]!, positions[v * 3 + 1]!, positions[v * 3 + 2]!];
+      const [x, y, z] = tripleAt(positions, v);
       const by = field(x, y, z) * shares[v]!;
       const slope = slopeOf(field, x, y, z);
       for (let c = 0; c < 3; c++) positions[v * 3 + c]! -= slope[c]! * by;

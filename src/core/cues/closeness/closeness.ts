@@ -1,4 +1,4 @@
-import { dot, type Side, type Vec3 } from '../../units';
+import { dot, tripleAt, type Side } from '../../units';
 import { NOTICED_DEG, NOTICED_M } from './landmarks';
 import type { Sharpness } from './seen';
 
@@ -33,7 +33,7 @@ export function closenessOf(
   let worst = 0;
   points.forEach((weight, i) => {
     if (weight === 0) return;
-    const by: Vec3 = [shift[i * 3]!, shift[i * 3 + 1]!, shift[i * 3 + 2]!];
+    const by = tripleAt(shift, i);
     const apart =
       Math.hypot(dot(by, view.right), dot(by, view.up), DEPTH * dot(by, view.forward)) / NOTICED_M[i]!;
     sum += weight * apart ** 2;

@@ -8,7 +8,7 @@ import {
   type JointName,
   jointOn,
 } from '../../body';
-import { radians, type Quat, type Side, type Vec3 } from '../../units';
+import { radians, tripleAt, type Quat, type Side, type Vec3 } from '../../units';
 
 /** Values per joint transform: three rows of a 3x4 matrix from the bind pose to the posed figure, metres. */
 export const TRANSFORM_STRIDE = 12;
@@ -123,9 +123,7 @@ export function offsetsOf(body: Body): Offsets {
   const centre = body.masses.centreM;
   const found: Offsets = {
     toJoint: JOINTS.map((_, j) => (parents[j]! < 0 ? [0, 0, 0] : fromJoint(body, parents[j]!, bind[j]!))),
-    toMass: JOINTS.map((_, j) =>
-      fromJoint(body, j, [centre[j * 3]!, centre[j * 3 + 1]!, centre[j * 3 + 2]!]),
-    ),
+    toMass: JOINTS.map((_, j) => fromJoint(body, j, tripleAt(centre, j))),
   };
   offsets.set(body, found);
   return found;

@@ -9,7 +9,7 @@ import {
   type JointName,
 } from '../../body';
 import { contactOf, isLying, limbContact, settingOf, sided, type Pose } from '../../pose';
-import { add, dot, lengthOf, SIDES, subtract, unit, type Side, type Vec3 } from '../../units';
+import { add, dot, lengthOf, SIDES, subtract, tripleAt, unit, type Side, type Vec3 } from '../../units';
 import type { Balance } from './balance';
 import { at, carried, type Frames } from '../joints/frames';
 
@@ -41,7 +41,7 @@ function hanging(frames: Frames, body: Body, root: JointName): { massKg: number;
     if (m === 0) continue;
     const c = body.masses.centreM;
     massKg += m;
-    sum = add(sum, carried(frames, body, JOINTS[j]!, [c[j * 3]!, c[j * 3 + 1]!, c[j * 3 + 2]!]), m);
+    sum = add(sum, carried(frames, body, JOINTS[j]!, tripleAt(c, j)), m);
   }
   const centre = massKg > 0 ? (sum.map((v) => v / massKg) as Vec3) : at(frames, root);
   return { massKg, centre };

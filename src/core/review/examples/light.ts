@@ -23,7 +23,7 @@ export const LIGHT_EXAMPLES: Examples = {
     sound: lit(standing({}, NEAR), { arcDeg: 10, heightM: 2.1, distanceM: 1.6 }),
   },
   'no-catchlight': {
-    faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 4, distanceM: 0.4, sizeM: 0.2 }),
+    faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 4, distanceM: 0.5, sizeM: 0.2 }),
     sound: lit(standing({}, NEAR), { arcDeg: 20, heightM: 2, distanceM: 1.6 }),
   },
   'gaze-into-key': {

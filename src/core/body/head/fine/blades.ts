@@ -1,4 +1,4 @@
-import { add, unit, type Vec3 } from '../../../units';
+import { add, tripleAt, unit, type Vec3 } from '../../../units';
 import { jointIndex } from '../../bones/skeleton';
 import { IN_PLACE, type Piece, type PieceMoves, type Rgb } from '../../pieces/piece';
 import { FACE_MOVE_NAMES } from '../../skin/expression';
@@ -18,12 +18,6 @@ export interface Hair {
 /** A place of the skin, with what carries it. */
 export type Root = Pick<Hair, 'root' | 'normal' | 'on'>;
 
-export const vertexAt = (array: Float32Array, v: number): Vec3 => [
-  array[v * 3]!,
-  array[v * 3 + 1]!,
-  array[v * 3 + 2]!,
-];
-
 /** The skin where some vertices carry it. */
 export function rootOf({ mesh }: HeadModel, on: Root['on']): Root {
   let [root, normal]: [Vec3, Vec3] = [
@@ -31,8 +25,8 @@ export function rootOf({ mesh }: HeadModel, on: Root['on']): Root {
     [0, 0, 0],
   ];
   for (const [v, share] of on) {
-    root = add(root, vertexAt(mesh.positions, v), share);
-    normal = add(normal, vertexAt(mesh.normals, v), share);
+    root = add(root, tripleAt(mesh.positions, v), share);
+    normal = add(normal, tripleAt(mesh.normals, v), share);
   }
   return { root, normal: unit(normal), on };
 }

@@ -1,16 +1,16 @@
-import { add, cross, radians, randomFrom, smoothstep, unit } from '../../../units';
+import { add, cross, radians, randomFrom, smoothstep, tripleAt, unit } from '../../../units';
 import type { Lengths } from '../../bones/proportions';
 import { bindToHead } from '../../bones/skeleton';
 import type { BodyProfile } from '../../said/profile';
 import { browHalf, browHeight, browLine } from '../brow';
 import type { HeadModel } from '../headModel';
-import { rootOf, vertexAt, type Hair, type Root } from './blades';
+import { rootOf, type Hair, type Root } from './blades';
 
 /** Finds the skin of the front of the face by place across and up, head heights. */
 function frontOf(model: HeadModel, lengths: Lengths): (x: number, y: number) => Root | null {
   const { triangles, positions } = model.mesh;
   const places = Array.from({ length: positions.length / 3 }, (_, v) =>
-    bindToHead(lengths, vertexAt(positions, v)),
+    bindToHead(lengths, tripleAt(positions, v)),
   );
   const front: [number, number, number][] = [];
   for (let t = 0; t < triangles.length; t += 3) {

@@ -1,4 +1,4 @@
-import { clamp, type Vec3 } from '../../../units';
+import { clamp, tripleAt, type Vec3 } from '../../../units';
 import type { Lengths } from '../../bones/proportions';
 import { bindToHead } from '../../bones/skeleton';
 import type { Mesh } from '../../skin/surfaceNets';
@@ -42,7 +42,7 @@ function filled(map: Float64Array): void {
 export function headMapOf({ positions, triangles }: Mesh, lengths: Lengths): HeadMap {
   const map = new Float64Array(ROWS * COLUMNS);
   const offs = Array.from({ length: positions.length / 3 }, (_, v): Vec3 => {
-    const p = bindToHead(lengths, [positions[v * 3]!, positions[v * 3 + 1]!, positions[v * 3 + 2]!]);
+    const p = bindToHead(lengths, tripleAt(positions, v));
     return [p[0] - SKULL_MIDDLE[0], p[1] - SKULL_MIDDLE[1], p[2] - SKULL_MIDDLE[2]];
   });
   for (let t = 0; t < triangles.length; t += 3) {

@@ -1,4 +1,4 @@
-import { cross, dot, subtract, type Vec3 } from '../../../units';
+import { cross, dot, subtract, tripleAt } from '../../../units';
 import { SKULL_MIDDLE } from './headMap';
 
 /** Strands of a sheet and places along each. */
@@ -9,9 +9,8 @@ export interface SheetSize {
 
 /** Whether a turn from a strand's next place to the next strand goes about the way out of the head. */
 function facesOut(positions: Float32Array, v: number, along: number): boolean {
-  const at = (i: number): Vec3 => [positions[i * 3]!, positions[i * 3 + 1]!, positions[i * 3 + 2]!];
-  const p = at(v);
-  const turn = cross(subtract(at(v + 1), p), subtract(at(v + along), p));
+  const p = tripleAt(positions, v);
+  const turn = cross(subtract(tripleAt(positions, v + 1), p), subtract(tripleAt(positions, v + along), p));
   return dot(turn, subtract(p, SKULL_MIDDLE)) > 0;
 }
 
