@@ -3,8 +3,7 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { BodyProfile, BodySurface } from '@/core/body';
-import { drawnSurface } from '@/workers/keptFirst';
-import { studio } from '@/workers/studioClient';
+import { surfaceOfSitter } from './surfacesAtHand';
 
 /** Surfaces of a sitter, each as soon as it is there. */
 export interface Surfaces {
@@ -27,10 +26,8 @@ export function useSurfaces(profile: BodyProfile | undefined): Surfaces {
     };
     const heard = proxy((done: number, of: number) => take({ progress: done / of }));
     const refused = () => undefined; // whatever is wrong with a body is told where it is measured
-    void studio('live')
-      .measuredSurface(profile)
-      .then((measured) => take({ measured }), refused);
-    void drawnSurface(profile, heard).then((drawn) => take({ drawn, progress: 1 }), refused);
+    void surfaceOfSitter('measured', profile).then((measured) => take({ measured }), refused);
+    void surfaceOfSitter('drawn', profile, heard).then((drawn) => take({ drawn, progress: 1 }), refused);
     return () => {
       got = null;
     };
