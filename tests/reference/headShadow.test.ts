@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PointSource } from '@/core/kernel';
-import { BLOCKED, faceChartOf } from '@/core/picture/face/chart';
+import { faceChartOf } from '@/core/picture/face/chart';
+import { BLOCKED } from '@/core/picture/face/places';
 import { blockedTowards, directionOf, reaching, STEPS, throughHead } from '@/core/picture/face/reaching';
 import { add, dot, tripleAt, type Vec3 } from '@/core/units';
 import { libraryRays, offPlace } from '../support/headRays';

@@ -1,7 +1,7 @@
 import { BufferAttribute, BufferGeometry, DoubleSide, Ray, Vector3 } from 'three';
 import { MeshBVH } from 'three-mesh-bvh';
 import { add, tripleAt, type Vec3 } from '@/core/units';
-import type { HeadPlaces } from '@/core/picture/face/chart';
+import type { HeadPlaces } from '@/core/picture/face/places';
 
 /** So far off the skin a ray begins, metres: beyond its own triangle. */
 const OFF_M = 0.0015;

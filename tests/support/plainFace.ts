@@ -1,6 +1,6 @@
 import type { PointSource } from '@/core/kernel';
 import { throughGrid } from '@/core/light';
-import { BLOCKED, type HeadPlaces } from '@/core/picture/face/chart';
+import { BLOCKED, type HeadPlaces } from '@/core/picture/face/places';
 import { blockedTowards, STEPS } from '@/core/picture/face/reaching';
 import { dot, lengthOf, subtract, tripleAt, type Vec3 } from '@/core/units';
 

@@ -3,30 +3,13 @@ import { viewTowards, type View } from '../../camera';
 import { add, once, tripleAt, unit, type Vec3 } from '../../units';
 import { createRaster, rasterise } from '../raster/raster';
 import { headMeshOf, numbersOf, type HeadMesh } from './headMesh';
+import { roundOf, type HeadPlaces } from './places';
 import { rayTreeOf, type RayTree } from './rays';
-import { roundOf, type Round } from './reaching';
 
 /** Places of the face, a head height apart in 64 steps, seen from straight ahead in the bind pose. */
 export const CHART = { perHead: 64, halfWidth: 0.36, bottom: -0.02, top: 0.86 } as const;
 export const CHART_WIDTH = Math.round(CHART.perHead * CHART.halfWidth * 2);
 export const CHART_HEIGHT = Math.round(CHART.perHead * (CHART.top - CHART.bottom));
-
-/** What blocks a place, as the compiled loops number it. */
-export const BLOCKED = { free: 0, byHead: 1, byNose: 2 } as const;
-
-/** Places of the skin of one sitter's head, with what of the head blocks light from every direction. */
-export interface HeadPlaces {
-  /** In the bind pose, metres, and unit normals. */
-  position: Float32Array;
-  normal: Float32Array;
-  /** The sphere that light is looked for in. */
-  round: Round;
-  /** The whole head, and the triangles of its nose. */
-  head: HeadMesh;
-  nose: Uint32Array;
-  /** What blocks each place, by the number of a stepped direction, as far as it was asked for, see `reaching`. */
-  rows: Map<number, Uint8Array>;
-}
 
 /** Places spread evenly over the face, so that what is read on it does not hang on the camera. */
 export interface FaceChart extends HeadPlaces {
@@ -50,7 +33,7 @@ export interface HeadVertices extends HeadPlaces {
   placeOf: Int32Array;
 }
 
-/** Skin and hair whose shadows are cast by rays. Eyes lie too deep between the lids for light by vertices. */
+/** Skin and hair that are lit vertex by vertex. Eyes lie too deep between the lids for that. */
 const SHADED_PARTS = new Set((['face', 'ear', 'hair', 'neck'] as const).map((n) => partIndex(n)));
 
 export function isLitByVertex(label: number): boolean {

@@ -2,7 +2,8 @@ import { jointIndex, headToBind, type Body } from '../../body';
 import { TRANSFORM_STRIDE, type Figure } from '../../figure';
 import { inOneRow, irradianceFrom, type Lighting, type LightSamples } from '../../light';
 import { add, degrees, radians, subtract, unit, type Vec3 } from '../../units';
-import type { FaceChart, HeadPlaces } from './chart';
+import type { FaceChart } from './chart';
+import type { HeadPlaces } from './places';
 import { reaching } from './reaching';
 
 /** The light on every place of a face chart, against the key at the face. */

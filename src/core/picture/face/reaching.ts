@@ -1,7 +1,7 @@
 import { viewTowards, type View } from '../../camera';
 import { blockedPlaces, directionsAsked, lightOnPlaces, type PointSource } from '../../kernel';
-import { add, apart, radians, type Vec3 } from '../../units';
-import type { HeadPlaces } from './chart';
+import { add, radians, type Vec3 } from '../../units';
+import type { HeadPlaces, Round } from './places';
 
 /** Steps of direction, in azimuth and in elevation, degrees. */
 const STEP_DEG = 5;
@@ -17,24 +17,6 @@ export function directionOf(step: number): Vec3 {
   const az = radians((step % STEPS.azimuths) * STEP_DEG);
   const el = radians(Math.floor(step / STEPS.azimuths) * STEP_DEG - 90);
   return [Math.sin(az) * Math.cos(el), Math.sin(el), Math.cos(az) * Math.cos(el)];
-}
-
-/** A sphere round places: its middle, and its radius in metres. */
-export interface Round {
-  middle: Vec3;
-  radiusM: number;
-}
-
-/** The sphere round the box round places. */
-export function roundOf(position: Float32Array): Round {
-  const least: Vec3 = [Infinity, Infinity, Infinity];
-  const most: Vec3 = [-Infinity, -Infinity, -Infinity];
-  position.forEach((value, i) => {
-    least[i % 3] = Math.min(least[i % 3]!, value);
-    most[i % 3] = Math.max(most[i % 3]!, value);
-  });
-  const middle = least.map((value, c) => (value + most[c]!) / 2) as Vec3;
-  return { middle, radiusM: apart(least, middle) };
 }
 
 /** What a light far away in a direction sees of places. */
