@@ -40,17 +40,18 @@ export function isLitByVertex(label: number): boolean {
   return SHADED_PARTS.has(label);
 }
 
-export function headVerticesOf(
-  { labels, positions, normals }: BodySurface,
-  { head, nose }: FaceChart,
-): HeadVertices {
+/**
+ * The vertices of the head of a surface, with what blocks light from them: the head that a chart was made of, which can be
+ * that of another surface of the same sitter.
+ */
+export function headVerticesOf(surface: BodySurface, { head, nose }: FaceChart): HeadVertices {
+  const { labels, positions, normals, triangles, triangleLabels } = surface;
   const vertex: number[] = [];
   const placeOf = new Int32Array(labels.length).fill(-1);
   // by triangles: a vertex at a border carries the label of one side only
-  head.labels.forEach((label, t) => {
+  triangleLabels.forEach((label, t) => {
     if (!isLitByVertex(label)) return;
-    for (const v of head.trianglesOfSurface.subarray(t * 3, t * 3 + 3))
-      if (placeOf[v]! < 0) placeOf[v] = vertex.push(v) - 1;
+    for (const v of tripleAt(triangles, t)) if (placeOf[v]! < 0) placeOf[v] = vertex.push(v) - 1;
   });
   const vertices = Uint32Array.from(vertex);
   const position = numbersOf(positions, vertices);

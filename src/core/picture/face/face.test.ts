@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyOf, profileOf } from '../../../../tests/support/people';
-import { bodyFrom, bindToHead, type BodySurface } from '../../body';
+import { bodyFrom, bindToHead, partIndex, type BodySurface } from '../../body';
 import { figureOf } from '../../figure';
 import { lightingOf, type Light } from '../../light';
 import { neutralPose, type Pose } from '../../pose';
@@ -9,7 +9,7 @@ import { plainGround } from '../../scene';
 import { add, degrees, dot, tripleAt, type Vec3 } from '../../units';
 import { createStandIn } from '../standIn';
 import type { SoloShot } from '../../shot';
-import { seeLight } from '../light/seeLight';
+import { seeFace, seeLight } from '../light/seeLight';
 import { faceChartOf, type FaceChart } from './chart';
 import { reaching } from './reaching';
 import { intoHead, lightFace, pointFromFace } from './light';
@@ -180,6 +180,22 @@ describe('the shadow on the face', () => {
     }
     expect(count).toBeGreaterThan(40);
     expect(Math.sqrt(squares / count)).toBeLessThan(0.04);
+  });
+});
+
+describe('the face looked at closely', () => {
+  it('is lit alike on another surface of the same sitter, which takes its shadows over', () => {
+    const other = createStandIn(body, keptSurface(body, 'sketched'), standIn);
+    const light = keyAt(standing, 40, 30);
+    const [own, theirs] = [standIn, other].map((one) => seeFace(one, shotWith(light, 0), GROUND, 80));
+    const skin = partIndex('face');
+    const stops = Array.from(own!.label.keys())
+      .filter((i) => own!.label[i] === skin && theirs!.label[i] === skin)
+      .map((i) => Math.abs(Math.log2(own!.light![i]! / theirs!.light![i]!)))
+      .sort((a, b) => a - b);
+    expect(stops.length).toBeGreaterThan(1000);
+    expect([...own!.light!, ...theirs!.light!].every(Number.isFinite)).toBe(true);
+    expect(stops[Math.floor(stops.length / 2)]).toBeLessThan(0.1);
   });
 });
 
