@@ -1,4 +1,4 @@
-import { EYE, FORWARD, RIGHT, TAN_HALF_WIDTH, UP } from './view';
+import { dotAt, EYE, FORWARD, RIGHT, TAN_HALF_WIDTH, UP } from './view';
 
 /** What blocks a place towards a direction. */
 const FREE: u8 = 0;
@@ -58,23 +58,13 @@ export function blockPlaces(
 }
 
 function along(axisAt: usize, at: usize): f64 {
-  return (
-    load<f64>(axisAt) * <f64>load<f32>(at) +
-    load<f64>(axisAt, 8) * <f64>load<f32>(at, 4) +
-    load<f64>(axisAt, 16) * <f64>load<f32>(at, 8)
-  );
+  return dotAt(axisAt, <f64>load<f32>(at), <f64>load<f32>(at, 4), <f64>load<f32>(at, 8));
 }
 
 /** How far a place lies from the eye of a view along one of its axes, metres. */
 function from(viewAt: usize, axisAt: usize, at: usize): f64 {
-  return (
-    along(axisAt, at) -
-    dot(axisAt, load<f64>(viewAt + EYE), load<f64>(viewAt + EYE, 8), load<f64>(viewAt + EYE, 16))
-  );
-}
-
-function dot(axisAt: usize, x: f64, y: f64, z: f64): f64 {
-  return load<f64>(axisAt) * x + load<f64>(axisAt, 8) * y + load<f64>(axisAt, 16) * z;
+  const eye = viewAt + EYE;
+  return along(axisAt, at) - dotAt(axisAt, load<f64>(eye), load<f64>(eye, 8), load<f64>(eye, 16));
 }
 
 function pixelOf(p: f64, pixels: i32): i32 {

@@ -1,6 +1,6 @@
 import { kernel } from './instance';
 import { hold, put, room, take } from './memory';
-import type { Mesh } from './raster';
+import { ENTRY_BYTES, type Mesh } from './raster';
 import { putView, type KernelView } from './view';
 
 /** Places of a head and their unit normals, three numbers each (bind pose, metres); they do not change. */
@@ -26,9 +26,6 @@ export interface PointSource {
 function putPlaces({ position, normal }: Places): [number, number, number] {
   return [position.length / 3, hold('place positions', position), hold('place normals', normal)];
 }
-
-/** Bytes of a drawn triangle in the list of them. */
-const ENTRY_BYTES = 20;
 
 /**
  * What of a head blocks each of its places towards a light far away, as `kernel/face.ts` numbers it.

@@ -17,7 +17,7 @@ export interface Pixels {
 }
 
 /** What the list of drawn triangles has of each. */
-const ENTRY_BYTES = 20;
+export const ENTRY_BYTES = 20;
 
 /** The part of a frame that pixels are of: the size of the whole, and where the part begins. */
 export interface Window {

@@ -40,18 +40,17 @@ describe('how unlike two pictures look', () => {
     expect(unlikeShare(handUp, standing)).toBeCloseTo(2 / 5);
   });
 
-  it('counts what falls off the edge as gone, on no other side of the picture', () => {
+  it('counts what falls off the edge as gone: it is on no other side of the picture', () => {
+    const handOut = looking([
+      [0, F, H, 0],
+      [0, C, 0, 0],
+    ]);
+    // the place of the hand would be the first one of the next row, where there is one
     const atEdge = looking([
-      [F, 0, 0, H],
-      [C, 0, 0, 0],
-      [C, 0, 0, 0],
-    ]);
-    const atOtherEdge = looking([
       [0, 0, 0, F],
-      [0, 0, 0, C],
-      [0, 0, 0, C],
+      [H, 0, 0, C],
     ]);
-    expect(unlikeShare(atEdge, atOtherEdge)).toBeCloseTo(1 / 4);
+    expect(unlikeShare(handOut, atEdge)).toBeCloseTo(1 / 3);
   });
 
   it('is nothing where nobody is seen', () => {

@@ -1,3 +1,4 @@
+import type { Places } from '../../kernel';
 import { apart, type Vec3 } from '../../units';
 import type { HeadMesh } from './headMesh';
 
@@ -23,10 +24,7 @@ export function roundOf(position: Float32Array): Round {
 export const BLOCKED = { free: 0, byHead: 1, byNose: 2 } as const;
 
 /** Places of the skin of one sitter's head, with what of the head blocks light from every direction. */
-export interface HeadPlaces {
-  /** In the bind pose, metres, and unit normals. */
-  position: Float32Array;
-  normal: Float32Array;
+export interface HeadPlaces extends Places {
   /** The sphere that light is looked for in. */
   round: Round;
   /** The whole head, and the triangles of its nose. */
