@@ -3,7 +3,7 @@
 import type { BodyProfile, BodySurface } from '@/core/body';
 import { drawnSurface } from '@/workers/keptFirst';
 import { studio } from '@/workers/studioClient';
-import type { OnPiece } from '@/workers/studio.worker';
+import type { OnPiece } from '@/workers/studio/bodies';
 
 /** A surface that is drawn: the one that is measured, or the fine one. */
 export type DrawnDetail = 'measured' | 'drawn';

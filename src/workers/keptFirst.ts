@@ -13,7 +13,7 @@ import {
 } from '@/data';
 import type { PictureBytes } from './shotReport';
 import { studio } from './studioClient';
-import type { OnPiece } from './studio.worker';
+import type { OnPiece } from './studio/bodies';
 
 /*
  * What is in the store is read by the page itself: it need not wait for a worker that is only being loaded. A store

@@ -5,7 +5,7 @@ import { LIMBS, type Limb } from '@/core/body';
 import type { Sitter } from '@/core/people';
 import { SelectField } from '@/ui/fields/SelectField';
 import { BodyNumber } from './BodyNumber';
-import type { Measures } from '@/workers/studio.worker';
+import type { Measures } from '@/workers/studio/bodies';
 
 const LIMB_WORDS: Record<Limb, { whole: string; end: string }> = {
   leftArm: { whole: 'left arm', end: 'hand' },

@@ -1,5 +1,5 @@
 import { GIRTH_NAMES, GIRTH_RANGES, LENGTH_NAMES, LENGTH_RANGES } from '@/core/body';
-import type { Measures } from '@/workers/studio.worker';
+import type { Measures } from '@/workers/studio/bodies';
 import { BodyNumber } from './BodyNumber';
 
 /** What can be measured with a tape, in the order of the record. */

@@ -11,7 +11,7 @@ import {
   type Misfit,
 } from '@/core/body';
 import { studio } from '@/workers/studioClient';
-import type { Measures } from '@/workers/studio.worker';
+import type { Measures } from '@/workers/studio/bodies';
 
 const WORDS: Record<GirthName | LengthName, string> = Object.fromEntries(
   [...Object.entries(GIRTH_RANGES), ...Object.entries(LENGTH_RANGES)].map(([name, { words }]) => [

@@ -2,7 +2,7 @@
 
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { OnShare } from '@/workers/stoppable';
+import type { OnShare } from '@/workers/studio/stoppable';
 import { studio } from '@/workers/studioClient';
 
 /** A search that takes a while, with how far it is, what came of it and for which picture. */

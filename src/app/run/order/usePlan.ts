@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Pace, Sentences } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
-import type { Planned } from '@/workers/planning';
+import type { Planned } from '@/workers/studio/planning';
 import { studio } from '@/workers/studioClient';
 import { runSourceOf } from '@/take/runSource';
 import { countBetween, countIn, withCount } from './useSentences';

@@ -9,7 +9,7 @@ import type { Role } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { database, type WholeSitting } from '@/data';
 import { usePoseStore } from '@/take/poseStore';
-import type { GroupToArrange } from '@/workers/arranging';
+import type { GroupToArrange } from '@/workers/studio/arranging';
 import { membersOf, relationsOf } from './groupMembers';
 
 /** The same question has the same answer. */

@@ -10,7 +10,7 @@ import type { Role } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { usePoseStore } from '@/take/poseStore';
-import type { GroupToArrange } from '@/workers/arranging';
+import type { GroupToArrange } from '@/workers/studio/arranging';
 import { studio } from '@/workers/studioClient';
 import { lookAtFaces, type FacesSeen } from './facesSeen';
 import { placedIn } from './groupMembers';

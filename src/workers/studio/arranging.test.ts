@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { groupOf } from '../../tests/support/crew';
-import { CAMERA, LIGHT } from '../../tests/support/people';
-import { roomOf } from '../../tests/support/rooms';
+import { groupOf } from '../../../tests/support/crew';
+import { CAMERA, LIGHT } from '../../../tests/support/people';
+import { roomOf } from '../../../tests/support/rooms';
 import { USUAL_LENSES } from '@/core/set';
 import { arrangeInSteps, callOffArranging, exchangeTwo, type GroupToArrange } from './arranging';
 

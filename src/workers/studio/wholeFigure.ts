@@ -1,7 +1,7 @@
 import type { SoloShot } from '@/core/shot';
 import { neutralPose } from '@/core/pose';
 import { aboutZeroDeg } from '@/core/units';
-import { WHOLE_FIGURE_FILLS } from './shotReport';
+import { WHOLE_FIGURE_FILLS } from '../shotReport';
 
 /** Seen from so far, lines of the body hardly converge. */
 const FAR_M = 8;

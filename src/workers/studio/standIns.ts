@@ -10,7 +10,7 @@ import {
 import { createStandIn, type StandIn } from '@/core/picture';
 import type { Role, SoloShot } from '@/core/shot';
 import { database, keepSurface, keptSurface } from '@/data';
-import { alone } from './alone';
+import { alone } from '../alone';
 
 interface Loaded {
   body: Body;
