@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
+import { killTree } from './processes';
 
 process.env.SE_OFFLINE = 'true';
 
@@ -125,7 +126,8 @@ export async function openBrowser({ profile, seed, listens = false }: Opening = 
     async kill() {
       const id = (await driver.getCapabilities()).get('goog:processID') as number | undefined;
       if (!id) throw new Error('the browser did not tell its process');
-      process.kill(id, 'SIGKILL');
+      // what it has started would hold the store's files for a while yet
+      await killTree(id);
       await driver.quit().catch(() => undefined);
       rmSync(downloads, { recursive: true, force: true });
     },

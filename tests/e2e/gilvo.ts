@@ -2,10 +2,10 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import axe, { type AxeResults } from 'axe-core';
-import { By, Key, until, type WebElement } from 'selenium-webdriver';
+import { By, Key, until, type Condition, type WebElement } from 'selenium-webdriver';
 import { afterAll, beforeAll, inject } from 'vitest';
 import { openBrowser, type Browser, type Opening, type Size } from './browser';
-import { drawn, PATIENCE_MS, still } from './waits';
+import { drawn, pageState, PATIENCE_MS, still } from './waits';
 
 /** The production build in a browser, and the moves that tests make in it. */
 export class Gilvo {
@@ -35,9 +35,18 @@ export class Gilvo {
     await drawn(this.driver);
   }
 
+  /** Waits for what a test cannot go on without; where it does not come, the page says how it stands. */
+  async wait<T>(condition: Condition<T> | (() => Promise<T>), what: string): Promise<T> {
+    try {
+      return await this.driver.wait<T>(condition as Condition<T>, PATIENCE_MS);
+    } catch (error) {
+      throw new Error(`${what}; ${await pageState(this.driver)}`, { cause: error });
+    }
+  }
+
   /** The one element that a selector finds; waits for it. */
   async one(css: string): Promise<WebElement> {
-    return this.driver.wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing matches ${css}`);
+    return this.wait<WebElement>(until.elementLocated(By.css(css)), `nothing matches ${css}`);
   }
 
   async click(css: string): Promise<void> {
@@ -47,9 +56,7 @@ export class Gilvo {
   /** Presses the button, the link or the head of what is folded away with exactly these words. */
   async press(words: string, within = ''): Promise<void> {
     const path = `${within}//*[self::button or self::a or self::summary][normalize-space()="${words}"]`;
-    await (
-      await this.driver.wait(until.elementLocated(By.xpath(path)), PATIENCE_MS, `no button ${words}`)
-    ).click();
+    await (await this.wait<WebElement>(until.elementLocated(By.xpath(path)), `no button ${words}`)).click();
   }
 
   async text(css: string): Promise<string> {
@@ -65,17 +72,16 @@ export class Gilvo {
 
   /** Waits until the page says so. `script` is an expression; what it asks for may not be there yet. */
   async until(script: string, what: string): Promise<void> {
-    await this.driver.wait(
+    await this.wait(
       async () =>
         Boolean(await this.driver.executeScript(`try { return (${script}) } catch { return false }`)),
-      PATIENCE_MS,
       what,
     );
   }
 
   /** Waits until something is right that only the test knows. */
   async comes(isRight: () => Promise<boolean>, what: string): Promise<void> {
-    await this.driver.wait(isRight, PATIENCE_MS, what);
+    await this.wait(isRight, what);
   }
 
   /** Chooses in a select, by its name, what is shown there with some words. */
@@ -97,7 +103,7 @@ export class Gilvo {
   /** The field under a label, by the label's own words. */
   async labelled(label: string): Promise<WebElement> {
     const path = `//label[span[normalize-space()="${label}"]]//*[self::input or self::textarea or self::select]`;
-    return this.driver.wait(until.elementLocated(By.xpath(path)), PATIENCE_MS, `no field ${label}`);
+    return this.wait<WebElement>(until.elementLocated(By.xpath(path)), `no field ${label}`);
   }
 
   /** Types into the field under a label and leaves it. */
@@ -253,13 +259,9 @@ export class Gilvo {
   /** Waits for a finished download and returns its bytes. */
   async downloadedBytes(ending: string): Promise<{ name: string; bytes: Buffer }> {
     let name = '';
-    await this.driver.wait(
-      () => {
-        const done = readdirSync(this.browser.downloads).filter((f) => f.endsWith(ending));
-        name = done[0] ?? '';
-        return name !== '';
-      },
-      PATIENCE_MS,
+    const all = () => readdirSync(this.browser.downloads);
+    await this.wait(
+      () => Promise.resolve(Boolean((name = all().find((file) => file.endsWith(ending)) ?? ''))),
       'nothing was downloaded',
     );
     return { name, bytes: readFileSync(join(this.browser.downloads, name)) };

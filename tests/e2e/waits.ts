@@ -22,7 +22,7 @@ export async function drawn(driver: WebDriver): Promise<void> {
   try {
     await driver.wait(isAtRest, PATIENCE_MS);
   } catch (error) {
-    throw new Error(`the studio did not come to rest: ${await stateOf(driver)}`, { cause: error });
+    throw new Error(`the studio did not come to rest: ${await pageState(driver)}`, { cause: error });
   }
   const before = await frames(driver);
   await still(driver);
@@ -30,14 +30,17 @@ export async function drawn(driver: WebDriver): Promise<void> {
   if ((await frames(driver)) !== before) await still(driver);
 }
 
-/** What the studio says of itself, for whoever reads why a test failed. */
-async function stateOf(driver: WebDriver): Promise<string> {
+/** What the page says of itself, for whoever reads why a test failed. */
+export async function pageState(driver: WebDriver): Promise<string> {
   return driver.executeScript<string>(
-    `return JSON.stringify([
-       document.querySelector('[data-testid="pose-place"]')?.dataset,
-       document.querySelector('[data-testid="viewfinder"]')?.dataset,
-       [...document.querySelectorAll('[role="alert"]')].map((a) => a.textContent),
-     ])`,
+    `const told = (css) => [...document.querySelectorAll(css)].map((e) => e.textContent.trim()).filter(Boolean);
+     return JSON.stringify({
+       at: location.pathname + location.search,
+       headings: told('h1, h2'),
+       told: told('[role="alert"], [role="status"], dialog[open]'),
+       studio: document.querySelector('[data-testid="pose-place"]')?.dataset,
+       viewfinder: document.querySelector('[data-testid="viewfinder"]')?.dataset,
+     })`,
   );
 }
 
