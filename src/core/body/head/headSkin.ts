@@ -1,6 +1,7 @@
 import { tripleAt, type Vec3 } from '../../units';
 import type { Mesh } from '../skin/surfaceNets';
-import { LEFT_NAMES, levelOf, mirrored, POINT_NAMES, pointNumber, type Level, type PointName } from './cage';
+import { LEFT_NAMES, mirrored, POINT_NAMES, pointNumber, type PointName } from './cage';
+import { levelOf, type Level } from './levels';
 
 /** Values of points by name, `size` components, as one row; the right half mirrors x where there are three. */
 export function valuesOf(

@@ -7,7 +7,7 @@ import { headModel, type HeadModel } from '../head/headModel';
 import { browsAndLashes } from '../head/fine/browsAndLashes';
 import { teethPieces } from '../head/teethPiece';
 import { skinPiece } from '../head/skinPiece';
-import type { Fineness } from '../head/cage';
+import type { Fineness } from '../head/levels';
 import { eyePieces } from '../head/eyePieces';
 import { hairPieces } from '../head/hair/hairPieces';
 import { jacketPieces } from './jacketPieces';
