@@ -4,6 +4,7 @@ import { Canvas } from '@react-three/fiber';
 import { memo, useMemo, useRef } from 'react';
 import { LinearToneMapping, PCFShadowMap, SRGBColorSpace, type Material, type SpotLight } from 'three';
 import { EXPOSURE } from '@/core/picture';
+import { graphics } from './graphics';
 import { drawingMaterials } from './materials';
 import type { DrawnPerson, ViewfinderProps } from './viewfinderProps';
 import { useDrawnFrames, useFigure, useGhost, useLamps, useLostCard, useSetGeometry } from './useDrawn';
@@ -74,7 +75,8 @@ function DrawnView(props: ViewfinderProps) {
         shadows={{ type: PCFShadowMap }}
         gl={{
           alpha: false,
-          antialias: props.mode === 'picture',
+          // without a card smooth edges cost as much as the picture; they are drawn when it rests
+          antialias: props.mode === 'picture' && graphics() === 'card',
           preserveDrawingBuffer: true,
           toneMapping: LinearToneMapping,
           outputColorSpace: SRGBColorSpace,

@@ -5,12 +5,14 @@ import { useEffect, useMemo, useState } from 'react';
 import { Color, PerspectiveCamera, type SpotLight } from 'three';
 import { lightingOf } from '@/core/light';
 import { aimLens } from './aimLens';
+import { graphics } from './graphics';
 import { figureGeometry } from './figureGeometry';
 import { frameTimer } from './frameTime';
 import { groundGeometry } from './groundGeometry';
 import { castAnew, lampOf, setLamp } from './lamps';
 import { supportGeometry } from './supportGeometry';
 import { useSame } from './useSame';
+import { smoothAtRest } from './smoothAtRest';
 import type { DrawnPerson, ViewfinderProps } from './viewfinderProps';
 
 /** What is seen past the room. */
@@ -123,10 +125,14 @@ export function useDrawnFrames(props: ViewfinderProps): void {
     invalidate();
   }, [view, lens, invalidate]);
   useEffect(invalidate, [mode, exposureStops, invalidate]);
+  const [smooth] = useState(() => (graphics() === 'processor' ? smoothAtRest() : null));
+  useEffect(() => () => smooth?.dispose(), [smooth]);
   useFrame(({ gl }) => {
     gl.toneMappingExposure = 2 ** exposureStops;
     gl.setClearColor(mode === 'parts' ? '#000000' : clear.set(BEYOND).multiplyScalar(2 ** exposureStops), 1);
     gl.render(scene, lens);
+    smooth?.stop(gl);
+    if (mode === 'picture') smooth?.start(gl, scene, lens, BEYOND);
     timer(gl.getContext() as WebGL2RenderingContext);
     onDrawn?.();
   }, 1);
