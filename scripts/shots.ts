@@ -10,7 +10,7 @@ import {
   type Browser,
   type Size,
 } from '../tests/e2e/browser';
-import { drawn, still } from '../tests/e2e/waits';
+import { drawn, PATIENCE_MS, still } from '../tests/e2e/waits';
 import { serve } from '../tests/e2e/server';
 import { contactSheet } from './contactSheet';
 import { pairSheet } from './pairSheet';
@@ -21,8 +21,13 @@ import { sixBySixSheet } from './poseSheet';
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 
+/** True where no drawn picture waits for its smooth edges, which it gets when it rests. */
+const IS_SMOOTH =
+  'return [...document.querySelectorAll("[data-testid=viewfinder] canvas")].every((c) => c.dataset.smooth)';
+
 async function shot(browser: Browser, name: string): Promise<void> {
   await still(browser.driver);
+  await browser.driver.wait(() => browser.driver.executeScript<boolean>(IS_SMOOTH), PATIENCE_MS);
   writeFileSync(join(folder, `${name}.png`), Buffer.from(await browser.driver.takeScreenshot(), 'base64'));
   console.log(`docs/screenshots/${name}.png`);
 }

@@ -28,7 +28,7 @@ const RunCard = memo(function RunCard(props: RunCardProps) {
   const whose = calledOf(whoseIn(whole, take));
   const cost = useMemo(() => before && changeCost(before.shot, take.shot, pace), [before, take, pace]);
   return (
-    <li className="w-[168px] shrink-0 border-l border-base-300 first:border-l-0">
+    <li className="w-[192px] shrink-0 border-l border-base-300 first:border-l-0">
       <Link
         href={href}
         aria-current={isCurrent ? 'true' : undefined}
