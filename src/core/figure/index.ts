@@ -13,3 +13,4 @@ export { anglesBetween, type JointMotion } from './told/motions';
 export type { JointEffort } from './told/effort';
 export type { Balance } from './told/balance';
 export { atEase } from './atEase';
+export { placed, placeOnTrunk } from './landmarks';

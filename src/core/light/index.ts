@@ -35,6 +35,7 @@ export {
   inOneRow,
   irradianceFrom,
   lightingOf,
+  USUAL_BACKGROUND_M,
   throughGrid,
   type Lighting,
   type LightSamples,

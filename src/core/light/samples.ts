@@ -143,6 +143,9 @@ export function throughGrid(cos: number, gridCos: number): number {
   return gridCos > -1 ? Math.max(0, (cos - gridCos) / (1 - gridCos)) : 1;
 }
 
+/** A background of which nothing is said lies so far behind the mark, metres (common practice). */
+export const USUAL_BACKGROUND_M = 2;
+
 /** The middle of the background at the face's height. */
 function backgroundAt(face: Vec3, backgroundM: number): Vec3 {
   return [face[0], face[1], -backgroundM];
@@ -193,7 +196,7 @@ function reflectorOf(source: LightSource, face: Vec3, lamps: readonly LightSampl
  * @param face where the key is aimed and set, metres.
  * @param backgroundM from the sitter's mark to the background, metres; lamps aimed at it are set there.
  */
-export function lightingOf(light: Light, face: Vec3, backgroundM = 2): Lighting {
+export function lightingOf(light: Light, face: Vec3, backgroundM = USUAL_BACKGROUND_M): Lighting {
   const ambient = light.ambientShare;
   const key = lampOf('key', light.kind ?? 'softbox', light, face, 1);
   const others = light.others ?? [];

@@ -106,7 +106,7 @@ describe('two in a picture', () => {
 
   it('shade each other’s faces', () => {
     const ground = plainGround(2);
-    const light = { ...LIGHT, arcDeg: -90, heightM: 1.6, distanceM: 2.5, sizeM: 0.3, ambientShare: 0.1 };
+    const light = { ...LIGHT, arcDeg: -90, heightM: 1.4, distanceM: 2.5, sizeM: 0.3, ambientShare: 0.1 };
     const litWith = (ofSecond: Mark) => {
       const shot = { ...pair({ ...mark(0.4), turnLeftDeg: -90 }, ofSecond), light };
       return seeLight(both.a, amongOthers(shot, 'a', profileOf), ground).pattern.lit.face;

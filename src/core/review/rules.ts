@@ -4,6 +4,7 @@ import { mirroredArms } from './arms/mirroredArms';
 import { noDaylight } from './arms/noDaylight';
 import { rightAngle } from './arms/rightAngle';
 import { sharpElbow } from './arms/sharpElbow';
+import { silhouetteClosed } from './arms/silhouetteClosed';
 import { frameEdge } from './camera/frameEdge';
 import { leaningIn } from './camera/leaningIn';
 import { legsShortened } from './camera/legsShortened';
@@ -39,6 +40,7 @@ import { stretched } from './head/stretched';
 import { tiltToShoulder } from './head/tiltToShoulder';
 import { turnedStiffly } from './head/turnedStiffly';
 import { hipLine } from './hips/hipLine';
+import { kneesAlike } from './hips/kneesAlike';
 import { legsAtLens } from './hips/legsAtLens';
 import { lockedJoints } from './hips/lockedJoints';
 import { nearLegOver } from './hips/nearLegOver';
@@ -46,6 +48,8 @@ import { seatDeep } from './hips/seatDeep';
 import { twistWithoutFeet } from './hips/twistWithoutFeet';
 import { darkSockets } from './light/darkSockets';
 import { glare } from './light/glare';
+import { handBrighter } from './light/handBrighter';
+import { jawUnshaped } from './light/jawUnshaped';
 import { faceRatio } from './light/faceRatio';
 import { keyFromBelow } from './light/keyFromBelow';
 import { keptFromFace } from './light/keptFromFace';
@@ -60,6 +64,7 @@ import { rolledIn } from './shoulders/rolledIn';
 import { squareShoulders } from './shoulders/squareShoulders';
 import { bentToLookDown } from './spine/bentToLookDown';
 import { collapsed } from './spine/collapsed';
+import { flatOnWall } from './spine/flatOnWall';
 import { roundedBack } from './spine/roundedBack';
 import { sideBend } from './spine/sideBend';
 import { tuckedPelvis } from './spine/tuckedPelvis';
@@ -68,6 +73,7 @@ import { evenWeight } from './weight/evenWeight';
 import { weightOnNearFoot } from './weight/weightOnNearFoot';
 
 const ALL = [
+  together.apartFromGroup,
   toesIn,
   feetTogether,
   oneLegHidden,
@@ -80,12 +86,14 @@ const ALL = [
   seatDeep,
   nearLegOver,
   legsAtLens,
+  kneesAlike,
   twistWithoutFeet,
   roundedBack,
   tuckedPelvis,
   bentToLookDown,
   sideBend,
   collapsed,
+  flatOnWall,
   together.wedge,
   together.bentToOther,
   squareShoulders,
@@ -98,6 +106,7 @@ const ALL = [
   sharpElbow,
   crossedArms,
   mirroredArms,
+  silhouetteClosed,
   handFlat,
   fist,
   splayed,
@@ -124,6 +133,7 @@ const ALL = [
   allOneWay,
   together.headsApart,
   together.levelHeads,
+  together.headsInRow,
   gazeFar,
   gazeIntoKey,
   together.gazeUnexplained,
@@ -134,6 +144,7 @@ const ALL = [
   leaningIn,
   together.cutThrough,
   together.faceCovered,
+  together.facesSoft,
   together.littleSeen,
   together.nearEnlarged,
   keyFromBelow,
@@ -142,6 +153,9 @@ const ALL = [
   faceRatio,
   wideHalfLit,
   keptFromFace,
+  handBrighter,
+  jawUnshaped,
+  together.unevenlyLit,
   glare,
   lampInFrame,
   lensFlare,

@@ -1,12 +1,13 @@
 import { partIndex, PARTS, type PartName } from '../../body';
-import { viewOf, viewTowards } from '../../camera';
+import { viewOf } from '../../camera';
 import { irradianceFrom, type Lighting } from '../../light';
 import type { Ground } from '../../scene';
-import { apart, dot, midpoint, SIDES, type Side, type Vec3 } from '../../units';
+import { dot, SIDES, type Side, type Vec3 } from '../../units';
 import { exposeLinear } from '../raster/develop';
 import { flaresOf, type Flare } from './flare';
 import { groundAt, normalAt, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
+import { underJawShare } from './underJaw';
 import { luminance } from '../raster/stopsMap';
 import { assertLampsClear, lightingFor, putOnSet, sphereRound } from '../company';
 import { figureFor, skinnedBody, type StandIn } from '../standIn';
@@ -47,7 +48,6 @@ export interface BackgroundShadow {
 /** Tone within this of the ground is hardly told apart from it, stops (measured on no viewer: our own). */
 const MERGES_STOPS = 0.5;
 /** Parts with fewer pixels than this are not judged. */
-const LEAST_NECK_PX = 30;
 const LEAST_HAND_PX = 12;
 const LEAST_SHADOW_PX = 40;
 /** Light of a place is drawn from behind when more than this share of it comes from there. */
@@ -55,11 +55,6 @@ const RIM_SHARE = 0.5;
 /** A lamp shines from behind when its aim is turned to the lens by more than this, sine: a seventh of a right angle. */
 const FROM_BEHIND = 0.22;
 
-/** Side of the square round face and neck that the close picture takes in, metres; its pixels. */
-const NECK_M = 0.34;
-const NECK_PX = 96;
-/** Sphere that holds head and neck, metres. */
-const NECK_SHADOWS_M = 0.4;
 /** A hand this much brighter than the face draws the eye, stops (common practice). */
 export const HOT_HAND_STOPS = 0.3;
 
@@ -85,30 +80,14 @@ export function seeBodyLight(standIn: StandIn, shot: SoloShot, ground: Ground): 
   const light = { lighting, ...sphereRound(standIn, shot, figure), castBy, ground };
   const picture = takePicture(surface, skinned, view, measuringSize(shot), standIn.memory, light, supports);
   const linear = exposeLinear(picture, surface, skinned);
-  const throat = midpoint(figure.points.chin, figure.points.neckBase);
-  const close = viewTowards(view.eye, throat, NECK_M / 2 / apart(view.eye, throat));
-  const size = { width: NECK_PX, height: NECK_PX };
-  const near = { lighting, middle: throat, radiusM: NECK_SHADOWS_M, castBy };
   const tone = Float32Array.from(picture.label, (_, i) => luminance(linear, i * 3));
   return {
-    underJawShare: underJaw(takePicture(surface, skinned, close, size, standIn.neck, near, supports)),
+    underJawShare: underJawShare(standIn, figure, view, lighting, supports),
     handsStops: handsAgainstFace(picture, tone),
     outline: outlineOf(standIn, picture, lighting, tone),
     shadow: shadowOnBackground(picture, lighting, ground),
     flares: flaresOf(picture, lighting, ground).filter((f) => f.kind !== 'clear'),
   };
-}
-
-function underJaw({ label, keyOpen }: Picture): number | null {
-  const neck = partIndex('neck');
-  let facing = 0;
-  let held = 0;
-  for (let i = 0; i < label.length; i++) {
-    if (label[i] !== neck || keyOpen![i]! < 0) continue;
-    facing++;
-    if (keyOpen![i]! < 0.5) held++;
-  }
-  return facing < LEAST_NECK_PX ? null : held / facing;
 }
 
 function handsAgainstFace({ label }: Picture, tone: Float32Array): BodyLight['handsStops'] {

@@ -1,4 +1,6 @@
+import type { LightSource } from '../../light';
 import { on, type Pose } from '../../pose';
+import type { SoloShot } from '../../shot';
 import { shot, standing, type Examples } from './example';
 
 const hands = (left: Pose['hands']['left'], settings: Pose['settings'] = {}) =>
@@ -6,6 +8,22 @@ const hands = (left: Pose['hands']['left'], settings: Pose['settings'] = {}) =>
     hands: { left, right: 'relaxed' },
     settings: { leftArmOutDeg: 22, leftElbowBendDeg: 70, leftForearmTurnDeg: -60, ...settings },
   });
+
+/** A lamp that makes the ground behind the sitter far brighter than the face. */
+const BRIGHT_GROUND: LightSource = {
+  id: 'ground',
+  kind: 'softbox',
+  arcDeg: 120,
+  distanceM: 1.6,
+  heightM: 1.6,
+  sizeM: 0.6,
+  aim: 'background',
+  powerStops: 4,
+};
+const againstBright = (said: SoloShot): SoloShot => ({
+  ...said,
+  light: { ...said.light, others: [BRIGHT_GROUND] },
+});
 
 /** The left hand, held a little away from the body. */
 const HAND = { focalLengthMm: 300, aimM: 1, panDeg: 5 };
@@ -89,6 +107,10 @@ export const ARM_EXAMPLES: Examples = {
   'hands-idle': {
     faulty: standing({}),
     sound: shot({ contacts: [on('left:palm', 'hipCrest')] }),
+  },
+  'silhouette-closed': {
+    faulty: againstBright(standing({})),
+    sound: againstBright(standing({ leftArmOutDeg: 35, rightArmOutDeg: 35, heelSpacingShoulders: 1.4 })),
   },
   'hand-round-waist': {
     faulty: shot({ contacts: [on('left:palm', 'waistBack')] }),

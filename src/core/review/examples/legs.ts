@@ -1,7 +1,14 @@
+import type { Pose } from '../../pose';
 import { supportAt } from '../../scene';
-import { seated, standing, type Examples } from './example';
+import { seated, shot, standing, type Examples } from './example';
 
 const chairTurned = (turnLeftDeg: number) => ({ objects: [supportAt('chair', { turnLeftDeg })] });
+const onBack = (settings: Pose['settings']) =>
+  shot({
+    support: 'reclineBack',
+    legs: { left: 'stands', right: 'stands' },
+    settings: { hipsTurnLeftDeg: 80, ...settings },
+  });
 const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
@@ -57,6 +64,10 @@ export const LEG_EXAMPLES: Examples = {
   'legs-at-lens': {
     faulty: seated({}),
     sound: seated({ hipsTurnLeftDeg: 45 }, chairTurned(45)),
+  },
+  'knees-alike': {
+    faulty: onBack({ leftKneeBendDeg: 80, rightKneeBendDeg: 80 }),
+    sound: onBack({ leftKneeBendDeg: 96, rightKneeBendDeg: 58 }),
   },
   'twist-without-feet': {
     faulty: standing({ twistLeftDeg: 44 }),

@@ -43,6 +43,18 @@ export const LIGHT_EXAMPLES: Examples = {
     faulty: standing({ leftArmForwardDeg: 125, leftElbowBendDeg: 40 }),
     sound: standing({ leftArmForwardDeg: 70, leftElbowBendDeg: 60 }),
   },
+  'hand-brighter': {
+    faulty: lit(standing({ leftArmForwardDeg: 60, leftArmOutDeg: 40 }), { distanceM: 1.2, heightM: 1.7 }),
+    sound: lit(standing({ leftArmForwardDeg: 60, leftArmOutDeg: 40 }), {
+      arcDeg: -40,
+      distanceM: 2.4,
+      heightM: 2.3,
+    }),
+  },
+  'jaw-unshaped': {
+    faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 1.6, distanceM: 2 }),
+    sound: standing({}, NEAR),
+  },
   glare: {
     faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 1.5, distanceM: 1.5 }),
     sound: lit(standing({}, NEAR), { arcDeg: 60, heightM: 2.3, distanceM: 1.5 }),

@@ -1,5 +1,14 @@
 import { on } from '../../pose';
+import { supportAt } from '../../scene';
 import { seated, shot, standing, type Examples } from './example';
+
+const onWall = (aheadM: number, settings: Record<string, number>) =>
+  shot({
+    support: 'lean',
+    objects: [supportAt('wall', { aheadM })],
+    contacts: [on('back', 'wall', 'lean')],
+    settings,
+  });
 
 const propped = (drawnUpShare: number, more: Record<string, number> = {}) =>
   shot(
@@ -51,6 +60,10 @@ export const TRUNK_EXAMPLES: Examples = {
   collapsed: {
     faulty: propped(0.3, { bendLeftDeg: -14, leftShoulderRaisedShare: 0.7, headTiltLeftDeg: 6 }),
     sound: propped(1, { headTiltLeftDeg: -10 }),
+  },
+  'flat-on-wall': {
+    faulty: onWall(-0.24, { lowerHollowDeg: -10 }),
+    sound: onWall(-0.34, { leanForwardDeg: -6 }),
   },
   'raised-shoulders': {
     faulty: standing({ leftShoulderRaisedShare: 0.8, rightShoulderRaisedShare: 0.8 }),

@@ -1,6 +1,5 @@
 import { jointIndex } from '../../body';
 import { axesOf } from '../../figure';
-import { lightingOf } from '../../light';
 import type { Sight } from '../../picture';
 import { clamp, degrees, dot, midpoint, subtract, unit } from '../../units';
 import { eyesAreClosed } from '../eyesAreClosed';
@@ -10,9 +9,10 @@ import { light, type Rule } from '../rule';
 const DAZZLED_DEG = 12;
 
 /** Angle between where the eyes look and the middle of the key, degrees. */
-function offKeyDeg({ shot, figure, meteredAt, ground }: Sight): number {
+function offKeyDeg(sight: Sight): number {
+  const { figure } = sight;
   const { eyes } = figure.points;
-  const [key] = lightingOf(shot.light, meteredAt, ground?.backgroundM).sources;
+  const [key] = sight.lighting().sources;
   const looks = axesOf(figure.frames.rotation[jointIndex('left:eye')]!).front;
   const toKey = unit(subtract(key!.centre, midpoint(eyes.left, eyes.right)));
   return degrees(Math.acos(clamp(dot(looks, toKey), -1, 1)));

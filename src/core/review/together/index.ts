@@ -1,13 +1,17 @@
+export { apartFromGroup } from './apartFromGroup';
 export { bentToOther } from './bentToOther';
 export { cutThrough } from './cutThrough';
 export { faceCovered } from './faceCovered';
+export { facesSoft } from './facesSoft';
 export { gazeUnexplained } from './gazeUnexplained';
 export { handWithoutArm } from './handWithoutArm';
 export { headsApart } from './headsApart';
+export { headsInRow } from './headsInRow';
 export { idleHand } from './idleHand';
 export { levelHeads } from './levelHeads';
 export { littleSeen } from './littleSeen';
 export { mirroredHands } from './mirroredHands';
 export { nearEnlarged } from './nearEnlarged';
 export { paleHand } from './paleHand';
+export { unevenlyLit } from './unevenlyLit';
 export { wedge } from './wedge';

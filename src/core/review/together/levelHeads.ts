@@ -1,7 +1,7 @@
 import { project } from '../../camera';
 import { apart } from '../../units';
 import { mark, pose, type Rule } from '../rule';
-import { facesAwayDeg, headsTouch, nearestOf, PAIR_WITHIN_M } from './beside';
+import { facesAwayDeg, headsTouch, PAIR_WITHIN_M } from './beside';
 
 /** Heads that differ by less are one line, head heights (from memory: a third of a head is seen at once). */
 const LEAST_APART = 0.14;
@@ -17,8 +17,9 @@ export const levelHeads = {
   reason: 'Heads at one height make a row; one a little higher makes a pair.',
   weight: 0.25,
   measure(sight) {
-    const other = nearestOf(sight);
-    if (!other || headsTouch(sight)) return [];
+    // three and more are a line of their own
+    const [other, ...more] = sight.others;
+    if (!other || more.length > 0 || headsTouch(sight)) return [];
     const { view, figure } = sight;
     if ([figure, other.figure].some((f) => facesAwayDeg(sight, f) > MOST_TURNED_DEG)) return [];
     const { chin, crown } = figure.points;
