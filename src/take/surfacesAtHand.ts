@@ -1,6 +1,7 @@
 'use client';
 
 import type { BodyProfile, BodySurface } from '@/core/body';
+import { Newest } from '@/core/units';
 import { drawnSurface } from '@/workers/keptFirst';
 import { studio } from '@/workers/studioClient';
 import type { OnPiece } from '@/workers/studio/bodies';
@@ -19,10 +20,7 @@ const DETAILS: Record<DrawnDetail, DetailRow> = {
   drawn: { most: 4, ask: drawnSurface },
 };
 
-const atHand: Record<DrawnDetail, Map<string, Promise<BodySurface>>> = {
-  measured: new Map(),
-  drawn: new Map(),
-};
+const atHand: Record<DrawnDetail, Newest<BodySurface>> = { measured: new Newest(), drawn: new Newest() };
 
 /**
  * A surface of a sitter. Those that were asked for last stay with the page: whoever is taken into the hand, everybody of
@@ -34,13 +32,5 @@ export function surfaceOfSitter(
   onPiece?: OnPiece,
 ): Promise<BodySurface> {
   const { most, ask } = DETAILS[detail];
-  const kept = atHand[detail];
-  const key = JSON.stringify(profile);
-  const surface = kept.get(key) ?? ask(profile, onPiece);
-  // the newest last
-  kept.delete(key);
-  kept.set(key, surface);
-  surface.catch(() => kept.delete(key));
-  for (const oldest of kept.keys()) if (kept.size > most) kept.delete(oldest);
-  return surface;
+  return atHand[detail].get(JSON.stringify(profile), most, () => ask(profile, onPiece));
 }

@@ -90,3 +90,4 @@ export {
   unit,
   type Vec3,
 } from './vector';
+export { Newest } from './newest';

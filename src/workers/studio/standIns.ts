@@ -9,6 +9,7 @@ import {
 } from '@/core/body';
 import { createStandIn, type StandIn } from '@/core/picture';
 import type { Role, SoloShot } from '@/core/shot';
+import { Newest } from '@/core/units';
 import { database, keepSurface, keptSurface } from '@/data';
 import { alone } from '../alone';
 
@@ -48,23 +49,14 @@ export async function surfaceFor(
   );
 }
 
-/** Bodies that were asked for last, so that the stand-in of each is built once; the newest last. */
-const bodies = new Map<string, Promise<Loaded>>();
+/** Bodies that were asked for last, so that the stand-in of each is built once. */
+const bodies = new Newest<Loaded>();
 /** So many are kept where no picture shows more people. */
 const MOST_BODIES = 4;
 
 /** @param twin which one it is among people of a picture who are built alike: each stands in for one alone. */
 function loadedFor(profile: BodyProfile, twin = 0, most = MOST_BODIES): Promise<Loaded> {
-  const key = JSON.stringify([profile, twin]);
-  const known = bodies.get(key);
-  const loaded = known ?? load(profile);
-  bodies.delete(key);
-  bodies.set(key, loaded);
-  while (bodies.size > most) bodies.delete(bodies.keys().next().value!);
-  if (known) return loaded;
-  // a body that could not be had is asked for anew
-  loaded.catch(() => bodies.delete(key));
-  return loaded;
+  return bodies.get(JSON.stringify([profile, twin]), most, () => load(profile));
 }
 
 async function load(profile: BodyProfile): Promise<Loaded> {
