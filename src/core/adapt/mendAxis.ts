@@ -5,6 +5,7 @@ import {
   contactOf,
   isOnFeet,
   isOnSeat,
+  legModes,
   settingOf,
   SETTINGS,
   withContact,
@@ -12,11 +13,12 @@ import {
   withSetting,
   type ContactTarget,
   type HandShape,
+  type LegMode,
   type Pose,
   type SettingId,
   type Station,
 } from '../pose';
-import type { MendNumber, MendVariable } from '../review';
+import type { MendChoice, MendNumber, MendVariable } from '../review';
 import {
   MARK_LEVEL_RANGE,
   MARK_NUMBERS,
@@ -47,7 +49,8 @@ export interface Axis extends Steps {
 export type MendChange =
   | { kind: 'number'; variable: MendNumber; from: number; to: number }
   | { kind: 'handShape'; variable: Of<'handShape'>; from: HandShape; to: HandShape }
-  | { kind: 'handPlace'; variable: Of<'handPlace'>; from: ContactTarget | null; to: ContactTarget | null };
+  | { kind: 'handPlace'; variable: Of<'handPlace'>; from: ContactTarget | null; to: ContactTarget | null }
+  | { kind: 'legMode'; variable: Of<'legMode'>; from: LegMode; to: LegMode };
 
 /**
  * Seconds that one step of the camera or of the key costs, against the settings' own figures: a step aside, not the
@@ -61,6 +64,8 @@ const SEAT_SECONDS = 2.5;
 /** Another shape of a hand is said in a breath; another place for it takes the arm along (common practice). */
 const SHAPE_SECONDS = 2;
 const PLACE_SECONDS = 4;
+/** A leg that is put elsewhere takes the weight along (common practice). */
+const LEG_SECONDS = 4;
 
 /** Comfortable steps of the camera and of the key: as far as one goes before one looks again (common practice). */
 const CAMERA_STEPS: Record<CameraNumber, number> = {
@@ -182,6 +187,21 @@ const KINDS: { readonly [On in MendVariable['on']]: Kind<Of<On>> } = {
       return !contact || (!contact.of && contact.kind !== 'lean' && contact.kind !== 'grip');
     },
   },
+  legMode: {
+    steps: ({ pose }, { side, among }) => choices(others(among, legModes(pose)[side]).length, LEG_SECONDS),
+    moved: (shot, { side, among }, at) => {
+      const now = legModes(shot.pose);
+      const mode = others(among, now[side])[at - 1] ?? now[side];
+      return { ...shot, pose: { ...shot.pose, legs: { ...now, [side]: mode } } };
+    },
+  },
+};
+
+/** Stations that what is chosen belongs to. */
+const CHOSEN_AT: Record<MendChoice['on'], Station> = {
+  handShape: 'hands',
+  handPlace: 'hands',
+  legMode: 'feet',
 };
 
 function seatTurned(shot: SoloShot, _: Of<'seat'>, value: number): SoloShot {
@@ -231,10 +251,14 @@ export function moved(
   return next.pose === shot.pose ? next : { ...next, pose: withHeld(from, next.pose, held) };
 }
 
+function isChoice(variable: MendVariable): variable is MendChoice {
+  return variable.on in CHOSEN_AT;
+}
+
 /** Station that a variable belongs to; null of what is not of the pose. */
 function stationOf(variable: MendVariable): Station | null {
   if (variable.on === 'pose') return SETTINGS[variable.id].station;
-  return variable.on === 'handShape' || variable.on === 'handPlace' ? 'hands' : null;
+  return isChoice(variable) ? CHOSEN_AT[variable.on] : null;
 }
 
 /** Whether a variable belongs to a station that is held. */
@@ -272,6 +296,11 @@ export function changesOf(before: SoloShot, axis: Axis, steps: number, after: So
     }
     case 'handPlace':
       return [{ kind: 'handPlace', variable, from: placeOf(before, variable), to: placeOf(after, variable) }];
+    case 'legMode': {
+      const { side } = variable;
+      const [was, is] = [legModes(before.pose)[side], legModes(after.pose)[side]];
+      return [{ kind: 'legMode', variable, from: was, to: is }];
+    }
     case 'pose':
       return [
         { kind: 'number', variable, from, to: valueAt(axis, steps) },
@@ -285,13 +314,6 @@ export function changesOf(before: SoloShot, axis: Axis, steps: number, after: So
 
 /** What is changed, whatever it is changed to. */
 export function whatOf({ variable }: MendChange): string {
-  switch (variable.on) {
-    case 'pose':
-      return `pose ${variable.id}`;
-    case 'handShape':
-    case 'handPlace':
-      return `${variable.on} ${variable.side}`;
-    default:
-      return `${variable.on} ${variable.name}`;
-  }
+  if (variable.on === 'pose') return `pose ${variable.id}`;
+  return isChoice(variable) ? `${variable.on} ${variable.side}` : `${variable.on} ${variable.name}`;
 }

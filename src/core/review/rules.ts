@@ -14,6 +14,7 @@ import { beyondRange } from './comfort/beyondRange';
 import { heldShort } from './comfort/heldShort';
 import { feetAlike } from './feet/feetAlike';
 import { feetAtLens } from './feet/feetAtLens';
+import { feetDangle } from './feet/feetDangle';
 import { feetTogether } from './feet/feetTogether';
 import { oneLegHidden } from './feet/oneLegHidden';
 import { toesIn } from './feet/toesIn';
@@ -79,6 +80,7 @@ const ALL = [
   oneLegHidden,
   feetAtLens,
   feetAlike,
+  feetDangle,
   evenWeight,
   weightOnNearFoot,
   lockedJoints,

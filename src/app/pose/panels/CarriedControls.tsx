@@ -10,7 +10,6 @@ import {
   LEG_MODES,
   legModes,
   type Carried,
-  type LegMode,
   type Pose,
 } from '@/core/pose';
 import {
@@ -25,6 +24,7 @@ import { otherSide, type Side } from '@/core/units';
 import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
 import { usePoseStore } from '@/take/poseStore';
+import { LEG_WORDS } from '../legWords';
 
 const KIND_WORDS = Object.fromEntries(SUPPORT_KINDS.map((k) => [k, SUPPORTS[k].words])) as Record<
   SupportKindName,
@@ -34,12 +34,6 @@ const CARRIED_WORDS = Object.fromEntries(CARRIED_NAMES.map((c) => [c, CARRIED[c]
   Carried,
   string
 >;
-const LEG_WORDS: Record<LegMode, string> = {
-  stands: 'stands',
-  lies: 'lies',
-  kneels: 'kneels',
-  free: 'in the air',
-};
 /** Names of sizes as they are stored say what they are: `seatHeightM` is the seat's height. */
 function sizeWords(name: string): string {
   return name.replace(/M$/, '').replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);

@@ -1,4 +1,5 @@
-export { faceChartOf, headVerticesOf, isLitByVertex, type FaceChart, type HeadVertices } from './chart';
+export { faceChartOf, type FaceChart } from './chart';
+export { headVerticesOf, isLitByVertex, type HeadVertices } from './headVertices';
 export { headMeshOf, isOfHead, numbersOf, type HeadMesh } from './headMesh';
 export {
   directionFromFace,

@@ -9,6 +9,7 @@ const onBack = (settings: Pose['settings']) =>
     legs: { left: 'stands', right: 'stands' },
     settings: { hipsTurnLeftDeg: 80, ...settings },
   });
+const onStool = (said: Partial<Pose>) => seated({}, { objects: [supportAt('stool')], ...said });
 const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
@@ -52,6 +53,10 @@ export const LEG_EXAMPLES: Examples = {
   'hip-line': {
     faulty: standing({ hipsLeftUpDeg: 6, shouldersLeftUpDeg: 6, leftWeightShare: 0.7 }),
     sound: standing({ hipsLeftUpDeg: 6, shouldersLeftUpDeg: -4, leftWeightShare: 0.7 }),
+  },
+  'feet-dangle': {
+    faulty: onStool({ legs: { left: 'free', right: 'free' } }),
+    sound: onStool({ legs: { left: 'stands', right: 'free' } }),
   },
   'seat-deep': {
     faulty: seated({ seatDepthShare: 1 }),
