@@ -2,7 +2,7 @@ import { EVEN_FACES_STOPS, lightFacingKey } from '../../light';
 import type { Sight } from '../../picture';
 import { light, mark, type Rule } from '../rule';
 
-/** So much more is told of people who are not a row, stops: a couple in a window's light is meant (from memory). */
+/** So much more is allowed to people who are not a row, stops (from memory). */
 const SLACK_STOPS = 1 / 3;
 
 /** How far the light on a face lies from that on the middle one of the others, either way, stops. */
@@ -22,7 +22,8 @@ export const unevenlyLit = {
   reason: 'Light falls off along a group; from further away it reaches all faces alike.',
   weight: 0.6,
   measure(sight) {
-    if (sight.others.length === 0) return [];
+    // of two, one ahead in the light is meant as often as not
+    if (sight.others.length < 2) return [];
     return [
       {
         key: '',
