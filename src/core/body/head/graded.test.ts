@@ -1,17 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { CUBE } from '../../../../tests/support/cube';
 import { graded } from './graded';
 import { levelOf, FINENESSES } from './levels';
 import { subdivided, type Polygons } from './subdivision';
-
-/** A cube: bottom, top and four sides. */
-const CUBE: Polygons = [
-  [0, 3, 2, 1],
-  [4, 5, 6, 7],
-  [0, 1, 5, 4],
-  [1, 2, 6, 5],
-  [2, 3, 7, 6],
-  [3, 0, 4, 7],
-];
 
 /** Directed edges that no other polygon runs along the other way. */
 function openEdges(polygons: Polygons): [number, number][] {

@@ -1,14 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { CUBE } from '../../../../tests/support/cube';
 import { composed, limitOf, spreadOver, subdivided, type Polygons, type Spread } from './subdivision';
 
-const CUBE: Polygons = [
-  [0, 3, 2, 1],
-  [4, 5, 6, 7],
-  [0, 1, 5, 4],
-  [1, 2, 6, 5],
-  [2, 3, 7, 6],
-  [3, 0, 4, 7],
-];
 const CORNERS = Float64Array.from([
   -1, -1, -1, 1, -1, -1, 1, 1, -1, -1, 1, -1, -1, -1, 1, 1, -1, 1, 1, 1, 1, -1, 1, 1,
 ]);

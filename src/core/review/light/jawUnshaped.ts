@@ -1,7 +1,6 @@
+import { LARGE_FACE } from '../measures/face';
 import { light, type Rule } from '../rule';
 
-/** From this share of the frame's height on, a face is large enough for its jaw to be looked at. */
-const LARGE_FACE = 0.16;
 /** A jaw throws its shadow on at least so much of the neck, per cent (a study of made scenes: bad to 4, good from 12). */
 const LEAST_UNDER_JAW_PERCENT = 9;
 
