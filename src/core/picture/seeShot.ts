@@ -6,7 +6,6 @@ import type { Ground } from '../scene';
 import { once, type Vec3 } from '../units';
 import { lightOnFace, readFace, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
-import { underJawShare } from './light/underJaw';
 import type { Picture } from './raster/picture';
 import { takePicture } from './raster/takePicture';
 import { jawOfNeutral, jawStepMm } from './readings/jaw';
@@ -51,8 +50,6 @@ export interface Sight {
   lighting(): Lighting;
   /** What the light does to the face; read when it is first asked for. */
   face(): FaceReading;
-  /** Share of the neck under the jaw's shadow, see `underJawShare`; read when it is first asked for. */
-  underJawShare(): number | null;
 }
 
 /** What a recompute is asked for besides. */
@@ -97,19 +94,7 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
     },
     lighting: once(() => lightingFor(standIn, shot, figure, options.ground)),
     face: once(() => faceOf(standIn, shot, figure, view, options.ground)),
-    underJawShare: once(() => underJawOf(standIn, shot, figure, view, options.ground)),
   };
-}
-
-function underJawOf(
-  standIn: StandIn,
-  shot: SoloShot,
-  figure: Figure,
-  view: View,
-  ground?: Ground,
-): number | null {
-  const supports = putOnSet(standIn, shot, figure, ground);
-  return underJawShare(standIn, figure, view, lightingFor(standIn, shot, figure, ground), supports);
 }
 
 /** The light on the face; what hangs on pose and light alone is kept while the lens moves. */

@@ -50,7 +50,6 @@ import { twistWithoutFeet } from './hips/twistWithoutFeet';
 import { darkSockets } from './light/darkSockets';
 import { glare } from './light/glare';
 import { handBrighter } from './light/handBrighter';
-import { jawUnshaped } from './light/jawUnshaped';
 import { faceRatio } from './light/faceRatio';
 import { keyFromBelow } from './light/keyFromBelow';
 import { keptFromFace } from './light/keptFromFace';
@@ -156,7 +155,6 @@ const ALL = [
   wideHalfLit,
   keptFromFace,
   handBrighter,
-  jawUnshaped,
   together.unevenlyLit,
   glare,
   lampInFrame,

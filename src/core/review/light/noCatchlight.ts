@@ -1,7 +1,8 @@
 import { SIDES } from '../../units';
-import { LARGE_FACE } from '../measures/face';
 import { light, type Rule } from '../rule';
 
+/** From this share of the frame's height on, an eye is large enough for its catchlight to be missed. */
+const LARGE_FACE = 0.16;
 /** An eye that shows less than this of its iris is not judged: it is closed, or turned far away. */
 const SEEN_IRIS = 0.25;
 
