@@ -75,7 +75,7 @@ function DrawnView(props: ViewfinderProps) {
         shadows={{ type: PCFShadowMap }}
         gl={{
           alpha: false,
-          // without a card smooth edges cost as much as the picture; they are drawn when it rests
+          // without a card smooth edges take a third of a frame's time; they are drawn when it rests
           antialias: props.mode === 'picture' && graphics() === 'card',
           preserveDrawingBuffer: true,
           toneMapping: LinearToneMapping,

@@ -3,7 +3,7 @@ import { isOnSeat, legModes, limbContact } from '../../pose';
 import { SIDES, type Side } from '../../units';
 import type { Rule } from '../rule';
 
-/** Soles higher over the floor than this dangle: lower ones still look as if they stood (from memory). */
+/** Toes higher over the floor than this dangle: lower ones still look as if they stood (from memory). */
 const DANGLES_FROM_CM = 4;
 
 /** How high a foot hangs over the floor, centimetres; 0 for one that stands, lies or is laid on something. */

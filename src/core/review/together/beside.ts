@@ -53,6 +53,9 @@ export function headsTouch({ shot, others }: Sight): boolean {
 /** Heads so near each other are seen as a pair, metres from chin to chin (common practice: within an arm). */
 export const PAIR_WITHIN_M = 0.8;
 
+/** Heads that differ by less are one line, head heights (from memory: a third of a head is seen at once). */
+export const ONE_LINE_HEADS = 0.14;
+
 /** An arm that is bent by less hangs, degrees (from memory). */
 export const HANGS_BELOW_DEG = 16;
 

@@ -2,9 +2,7 @@ import { project } from '../../camera';
 import type { Figure } from '../../figure';
 import type { Sight } from '../../picture';
 import { mark, pose, type Rule } from '../rule';
-
-/** Heads that differ from those on both sides by less are one line, head heights (as for two). */
-const LEAST_OFF_LINE = 0.14;
+import { ONE_LINE_HEADS } from './beside';
 
 /** Where a face is in the picture, half widths and half heights, and how high it is drawn. */
 function faceOf({ view }: Sight, { points }: Figure) {
@@ -38,7 +36,7 @@ export const headsInRow = {
       {
         key: '',
         value: off,
-        low: LEAST_OFF_LINE,
+        low: ONE_LINE_HEADS,
         high: 20,
         deadBand: [0.04, 0],
         full: 0.14,

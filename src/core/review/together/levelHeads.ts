@@ -1,10 +1,8 @@
 import { project } from '../../camera';
 import { apart } from '../../units';
 import { mark, pose, type Rule } from '../rule';
-import { facesAwayDeg, headsTouch, PAIR_WITHIN_M } from './beside';
+import { facesAwayDeg, headsTouch, ONE_LINE_HEADS, PAIR_WITHIN_M } from './beside';
 
-/** Heads that differ by less are one line, head heights (from memory: a third of a head is seen at once). */
-const LEAST_APART = 0.14;
 /** A face that is turned further from the lens belongs to one who is with the other and not in a row, degrees. */
 const MOST_TURNED_DEG = 50;
 
@@ -29,7 +27,7 @@ export const levelHeads = {
       {
         key: '',
         value: Math.abs(up(chin) - up(other.figure.points.chin)) / Math.abs(up(crown) - up(chin)),
-        low: LEAST_APART,
+        low: ONE_LINE_HEADS,
         high: 20,
         full: 0.14,
         unit: 'heads between the two',
