@@ -141,10 +141,13 @@ describe('in the picture', () => {
   });
 
   it('can be looked at from round about and close, with the ghost of what was', async () => {
-    const seen = () =>
-      gilvo.driver.executeScript<string>(
+    // a picture is compared as it is drawn when it rests
+    const seen = async () => {
+      await gilvo.one('[data-testid="viewfinder"] canvas[data-smooth="true"]');
+      return gilvo.driver.executeScript<string>(
         'return document.querySelector("[data-testid=viewfinder] canvas").toDataURL()',
       );
+    };
     await gilvo.press('handles');
     const lens = await seen();
     const differs = async (than: string) => {
