@@ -4,7 +4,7 @@ import { LEVELS } from './levels';
 import { bringsSeat, type Member } from './member';
 import type { Outline } from './outline';
 import { betweenOf, trianglesOf, type Between } from './neighbours';
-import type { Place } from './places';
+import { placesApartM, type Place } from './places';
 import { relationCost, type Relation } from './relation';
 
 /** What was said of a group. */
@@ -22,6 +22,11 @@ export interface Problem {
   single: Float64Array;
   /** Of two members at two places: ((a * n + b) * n + place of a) * n + place of b. */
   pair: Float32Array;
+  /** Of each place, those that cost it something whoever is there; and all places, for members with relations. */
+  near: readonly (readonly number[])[];
+  everywhere: readonly number[];
+  /** Of each member, whether anything was said of it and another. */
+  isRelated: readonly boolean[];
   /** Heads of members at places from the middle of the group, as seen from the lens: metres across and up. */
   headX: Float64Array;
   headY: Float64Array;
@@ -129,21 +134,39 @@ function pairCost(one: Standing, other: Standing, between: Between, { lens, key 
   );
 }
 
-function pairCosts(given: Given): Float32Array {
+/** Places by places, how they stand to each other; null of a place and itself, and where neither sees the other. */
+function betweenPlaces({ places, lens, key }: Given): (Between | null)[][] {
+  return places.map((a) =>
+    places.map((b) => {
+      const between = betweenOf(a, b, lens, key);
+      return a !== b && (between.isBeside || between.fromLens || between.fromKey) ? between : null;
+    }),
+  );
+}
+
+/** Pairs of which something was said, as members. */
+function relatedOf({ members, wishes }: Given): boolean[][] {
+  const isSaid = (a: Member, b: Member) =>
+    wishes.relations.some(({ roles }) => roles.includes(a.role) && roles.includes(b.role));
+  return members.map((a) => members.map((b) => a !== b && isSaid(a, b)));
+}
+
+function pairCosts(given: Given, between: (Between | null)[][], related: boolean[][]): Float32Array {
   const { members, places, wishes } = given;
   const n = members.length;
   const out = new Float32Array(n ** 4);
   const all = members.map((_, m) => places.map((place, at) => standingAt(given.outlineAt(m, at), place)));
-  const related = members.map((a) => members.map((b) => relationCost(wishes.relations, a, b)));
+  const relation = members.map((a) => members.map((b) => relationCost(wishes.relations, a, b)));
   for (let atA = 0; atA < n; atA++)
     for (let atB = 0; atB < n; atB++) {
       if (atA === atB) continue;
-      const between = betweenOf(places[atA]!, places[atB]!, given.lens, given.key);
-      const isFree = !between.isBeside && !between.fromLens && !between.fromKey;
+      const stand = between[atA]![atB]!;
+      const apartM = placesApartM(places[atA]!, places[atB]!);
       for (let a = 0; a < n; a++)
         for (let b = a + 1; b < n; b++) {
-          const seen = isFree ? 0 : pairCost(all[a]![atA]!, all[b]![atB]!, between, given);
-          const cost = seen + related[a]![b]!(between.apartM);
+          if (!stand && !related[a]![b]) continue;
+          const seen = stand ? pairCost(all[a]![atA]!, all[b]![atB]!, stand, given) : 0;
+          const cost = seen + relation[a]![b]!(apartM);
           out[((a * n + b) * n + atA) * n + atB] = cost;
           out[((b * n + a) * n + atB) * n + atA] = cost;
         }
@@ -179,10 +202,15 @@ export function problemOf(given: Given): Problem {
   const masses = members.map((m) => m.profile.massKg);
   const allKg = masses.reduce((sum, kg) => sum + kg, 0);
   const triangles = trianglesOf(places);
+  const between = betweenPlaces(given);
+  const related = relatedOf(given);
   return {
     n,
     single: singleCosts(given, lever),
-    pair: pairCosts(given),
+    pair: pairCosts(given, between, related),
+    near: between.map((of) => of.flatMap((stand, at) => (stand ? [at] : []))),
+    everywhere: places.map((_, at) => at),
+    isRelated: related.map((of) => of.includes(true)),
     ...headsOf(given),
     triangles,
     trianglesAt: places.map((_, at) => triangles.flatMap((t, i) => (t.includes(at) ? [i] : []))),

@@ -17,11 +17,11 @@ export function leastAngleDeg(
   cx: number,
   cy: number,
 ): number {
-  const angle = (x1: number, y1: number, x2: number, y2: number) =>
-    Math.abs(Math.atan2(x1 * y2 - y1 * x2, x1 * x2 + y1 * y2));
-  const atA = angle(bx - ax, by - ay, cx - ax, cy - ay);
-  const atB = angle(ax - bx, ay - by, cx - bx, cy - by);
-  return degrees(Math.min(atA, atB, Math.PI - atA - atB));
+  const dot = (x1: number, y1: number, x2: number, y2: number) => x1 * x2 + y1 * y2;
+  const [abX, abY, acX, acY, bcX, bcY] = [bx - ax, by - ay, cx - ax, cy - ay, cx - bx, cy - by];
+  // sides cross by twice the area at every corner, so that the least angle is where they agree most
+  const alongMost = Math.max(dot(abX, abY, acX, acY), -dot(abX, abY, bcX, bcY), dot(acX, acY, bcX, bcY));
+  return degrees(Math.atan2(Math.abs(abX * acY - abY * acX), alongMost));
 }
 
 /** The least angle of the heads at three neighbouring places, degrees. */
@@ -55,13 +55,20 @@ export function costOf(problem: Problem, order: Order): number {
   return sum;
 }
 
+/** What whoever is at a place costs together with all others, but not with another place. */
+function costWithOthers(problem: Problem, order: Order, at: number, except: number): number {
+  const { near, everywhere, isRelated } = problem;
+  let sum = 0;
+  for (const other of isRelated[order[at]!] ? everywhere : near[at]!)
+    if (other !== at && other !== except) sum += between(problem, order, at, other);
+  return sum;
+}
+
 /** What hangs on who is at two places. */
 function costAround(problem: Problem, order: Order, p: number, q: number): number {
   const { n, single, trianglesAt } = problem;
   let sum = single[order[p]! * n + p]! + single[order[q]! * n + q]! + between(problem, order, p, q);
-  for (let other = 0; other < n; other++)
-    if (other !== p && other !== q)
-      sum += between(problem, order, p, other) + between(problem, order, q, other);
+  sum += costWithOthers(problem, order, p, q) + costWithOthers(problem, order, q, p);
   for (const t of trianglesAt[p]!) sum += inLineCost(problem, order, t);
   for (const t of trianglesAt[q]!)
     if (!problem.triangles[t]!.includes(p)) sum += inLineCost(problem, order, t);

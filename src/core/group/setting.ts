@@ -57,12 +57,18 @@ const STEP_M = 0.1;
 const NEAREST_M = 1;
 const FARTHEST_M = 20;
 
+/** The nearest distance from which all is held; what is held from one is held from all that are farther. */
 function nearestHolding(camera: Camera, ends: readonly Vec3[], mostM: number): Camera | null {
-  for (let i = Math.round(NEAREST_M / STEP_M); i * STEP_M <= mostM + 1e-9; i++) {
-    const placed = aimedAt({ ...camera, distanceM: Math.round(i * STEP_M * 10) / 10 }, ends);
-    if (isHeld(placed, ends)) return placed;
+  const placedAt = (steps: number) =>
+    aimedAt({ ...camera, distanceM: Math.round(steps * STEP_M * 10) / 10 }, ends);
+  let [low, high] = [Math.round(NEAREST_M / STEP_M), Math.floor((mostM + 1e-9) / STEP_M)];
+  if (high < low || !isHeld(placedAt(high), ends)) return null;
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if (isHeld(placedAt(middle), ends)) high = middle;
+    else low = middle + 1;
   }
-  return null;
+  return placedAt(high);
 }
 
 /** Focal lengths of the kit, the one that is on the camera first, then the longest first. */
