@@ -21,7 +21,7 @@ import {
   type Pose,
 } from '../pose';
 import { placesOf, supportAt, SUPPORT_KINDS } from '../scene';
-import { lengthOf, SIDES, subtract, type Vec3 } from '../units';
+import { lengthOf, midpoint, SIDES, subtract, type Vec3 } from '../units';
 import { unreachedWords } from './told/unreachedWords';
 import { figureOf, type Figure } from './figureOf';
 import { landmarkOf, dressedTrunk } from './landmarks';
@@ -98,6 +98,36 @@ describe('however the body is carried', () => {
     };
     const told = figureOf(bodyOf('slight'), high, LENS).unreached.map((u) => u.id);
     expect(told).toContain('foot');
+  });
+
+  it('sits on the armrest that is nearer, whichever way the chair faces, and the mirror keeps to it', () => {
+    for (const turnLeftDeg of [0, 20, 170])
+      for (const leftM of [-0.4, 0.4]) {
+        const pose: Pose = {
+          ...carriedIn(neutralPose('x'), 'perch'),
+          on: 'armrest',
+          objects: [supportAt('armchair', { turnLeftDeg, leftM })],
+        };
+        const { points } = figureOf(body, pose, LENS);
+        const [x, y, z] = midpoint(points.hips.left, points.hips.right);
+        // the arm is .6 m high and .33 m aside of the chair's middle
+        expect(y - 0.64).toBeGreaterThan(0.04);
+        expect(y - 0.64).toBeLessThan(0.13);
+        expect(Math.abs(x - leftM)).toBeCloseTo(0.33, 0);
+        expect(Math.abs(x)).toBeLessThan(Math.abs(leftM));
+        const mirrored = figureOf(body, mirrorPose(pose), LENS).points;
+        const other = midpoint(mirrored.hips.left, mirrored.hips.right);
+        expect(lengthOf(subtract(other, [-x, y, z]))).toBeLessThan(1e-6);
+      }
+  });
+
+  it('where there is no armrest, nothing is sat on and the legs carry', () => {
+    const pose: Pose = {
+      ...carriedIn(neutralPose('x'), 'sit'),
+      on: 'armrest',
+      objects: [supportAt('stool')],
+    };
+    expect(figureOf(body, pose, LENS).balance.loads.some((l) => l.part === 'seat')).toBe(false);
   });
 });
 

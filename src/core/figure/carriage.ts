@@ -22,7 +22,7 @@ import {
   type PlacedSupport,
   type SupportPlace,
 } from '../scene';
-import { otherSide, type Quat, type Side, type Vec3 } from '../units';
+import { otherSide, SIDES, type Quat, type Side, type Vec3 } from '../units';
 import { about, chain, turned, type Frames } from './joints/frames';
 import { dressedTrunk } from './landmarks';
 
@@ -124,7 +124,7 @@ export function carriageOf(
   const headwards = turned([0, 1, 0], base);
   const side = sideLainOn(carried) !== null;
   const level = pose.on === 'seat' ? placeOn(supports, 'seat') : undefined;
-  const seat = lap ?? (isOnSeat(carried) ? (placeOn(supports, 'seat') ?? null) : null);
+  const seat = lap ?? (isOnSeat(carried) ? (seatOf(pose, supports, mark) ?? null) : null);
   return {
     body,
     pose,
@@ -157,6 +157,14 @@ function placeOn(
     if (patch) return patch;
   }
   return undefined;
+}
+
+/** What one who sits is on: the seat, or the armrest that is nearer to the mark. */
+function seatOf(pose: Pose, supports: readonly PlacedSupport[], { leftM, aheadM }: Mark): Patch | undefined {
+  if (pose.on !== 'armrest') return placeOn(supports, 'seat');
+  const farM = ({ point: [x, , z] }: Patch) => Math.hypot(x - leftM, z - aheadM);
+  const [left, right] = SIDES.map((side) => placeOn(supports, 'armrest', side));
+  return left && right && farM(right) < farM(left) ? right : left;
 }
 
 /** What hard ground presses a sitter's flesh in, metres (from a study of seated figures: 20 to 22 mm on a hard seat). */

@@ -105,8 +105,11 @@ export const poseSchema = z.strictObject({
   support: z.enum(CARRIED_NAMES),
   /** The supports that the pose needs, where they stand. */
   objects: z.array(supportSchema).max(MOST_SUPPORTS).optional(),
-  /** Kneeling and lying are on the floor unless they are on the seat of the first support. */
-  on: z.enum(['floor', 'seat']).optional(),
+  /**
+   * Kneeling and lying are on the floor unless they are on the seat of the first support; who sits is on the seat
+   * unless on an armrest, the one that is nearer to the mark.
+   */
+  on: z.enum(['floor', 'seat', 'armrest']).optional(),
   /** What each leg does; what is not said follows from how the body is carried. */
   legs: z.strictObject({ left: z.enum(LEG_MODES), right: z.enum(LEG_MODES) }).optional(),
   crossed: z.strictObject({ how: z.enum(CROSSING_NAMES), over: z.enum(['left', 'right']) }).optional(),

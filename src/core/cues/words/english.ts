@@ -172,6 +172,7 @@ export const ENGLISH: CueWords = {
     floor: 'the floor',
   },
   onObject: ', on {object}',
+  onArm: 'Half sit on the arm of {object}{facing}',
   facing: { me: ', facing me', hand: ', facing my hand' },
   cross: {
     'cross:ankles': 'Cross your {side} ankle over the other',

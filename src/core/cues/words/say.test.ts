@@ -42,6 +42,8 @@ function expectSound(sentence: Sentence): void {
   expect(wordsIn(sentence), words).toBeLessThanOrEqual(MOST_WORDS);
 }
 
+const PLACES_ON = ['floor', 'seat', 'armrest'] as const;
+
 describe('every sentence', () => {
   it.each([...WITHOUT_SLOTS, ...OTHERS])('%s is whole and short, for each side and for both', (id) => {
     for (const side of ['left', 'right'] as const) expectSound(bare(id, side));
@@ -79,13 +81,21 @@ describe('every sentence', () => {
         const pose = {
           ...carriedIn(neutralPose('x'), carried),
           objects: [supportAt(kind)],
-          on: 'seat' as const,
         };
-        for (const hipsTurnLeftDeg of [0, 60]) {
-          const settings = { ...pose.settings, hipsTurnLeftDeg };
-          expectSound(stance({ ...pose, settings }, 20));
-        }
+        // nobody sits astride of an armrest, or lies on one
+        const onWhats = carried === 'sit' || carried === 'perch' ? PLACES_ON : (['floor', 'seat'] as const);
+        for (const onWhat of onWhats)
+          for (const hipsTurnLeftDeg of [0, 60]) {
+            const settings = { ...pose.settings, hipsTurnLeftDeg };
+            expectSound(stance({ ...pose, on: onWhat, settings }, 20));
+          }
       }
+  });
+
+  it('sends one who sits on an armrest to the arm, not into the chair', () => {
+    const pose = { ...carriedIn(neutralPose('x'), 'perch'), objects: [supportAt('armchair')] };
+    expect(say(stance({ ...pose, on: 'armrest' }, 0))).toContain('the arm of the armchair');
+    expect(say(stance(pose, 0))).not.toContain('arm of');
   });
 });
 

@@ -83,7 +83,8 @@ function bothWords(words: CueWords, contact: Contact): string {
 
 function stanceWords(words: CueWords, { id, tells, facing }: Sentence): string {
   const object = words.objects[tells.whole?.objects?.[0]?.kind ?? 'floor'];
-  return words.stance[id as keyof CueWords['stance']]
+  const isOnArm = tells.whole?.on === 'armrest';
+  return (isOnArm ? words.onArm : words.stance[id as keyof CueWords['stance']])
     .replace('{on}', tells.whole?.on === 'seat' ? words.onObject : '')
     .replace('{object}', object)
     .replace('{facing}', facing ? words.facing[facing] : '');

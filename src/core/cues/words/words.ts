@@ -32,6 +32,8 @@ export interface CueWords {
   objects: Record<SupportKindName | 'floor', string>;
   /** On what one kneels or lies, where that is no floor. */
   onObject: string;
+  /** Who sits on the arm of `{object}` has no seat to be deep in. */
+  onArm: string;
   facing: Record<Facing, string>;
   cross: Record<CrossId, string>;
   pairs: Record<PairId, string>;
