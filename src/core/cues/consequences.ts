@@ -152,6 +152,17 @@ export const CONSEQUENCES = {
       [sided(other, 'LegOutDeg')]: 28,
     };
   },
+  /** Who sits with the legs folded in front. */
+  crossedLegs: (step) => {
+    if (step.sentence.id !== 'floor:crossed') return null;
+    const knees: Pose['settings'] = {};
+    for (const side of SIDES) {
+      knees[sided(side, 'KneeInDeg')] = -72;
+      knees[sided(side, 'KneeBendDeg')] = 116;
+      knees[sided(side, 'LegOutDeg')] = 8;
+    }
+    return knees;
+  },
   longStep: (step) => {
     const ahead = settingOf(step.now, 'leftAheadFeet');
     if (!told(step, 'leftAheadFeet') || Math.abs(ahead) < 1.2) return null;

@@ -1,5 +1,5 @@
 import type { Pose } from '../pose';
-import { on, ON_FOOTRESTS, said } from './said';
+import { on, ON_FOOTRESTS, said } from './house/said';
 
 const PLAIN = { presence: 0.2, openness: 0.3, formality: 0.3, movement: -0.7 };
 

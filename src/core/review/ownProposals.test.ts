@@ -73,11 +73,11 @@ describe('false alarms in the poses of the house, full length', () => {
     return count;
   };
 
-  // a step over what was measured: daylight 3, 5, 16; chin 0, 1, 1
+  // a step over what was measured in 96 poses: daylight 3, 3, 18; chin none
   it.each([
     ['slight', 4, 1],
-    ['average', 6, 2],
-    ['heavy', 17, 2],
+    ['average', 4, 1],
+    ['heavy', 19, 1],
   ] as const)('are few on the %s body', (name, daylight, chin) => {
     const count = counted(name);
     expect(count['no-daylight'] ?? 0).toBeLessThanOrEqual(daylight);
@@ -102,11 +102,11 @@ describe('the poses of the house, as they are framed', () => {
     );
   const mean = (values: number[]) => values.reduce((sum, n) => sum + n, 0) / values.length;
 
-  // a step over what was measured: faults 0.36, 0.39, 0.59; stops in two poses each
+  // a step over what was measured: faults 0.23, 0.26, 0.48; stops in two poses each
   it.each([
-    ['slight', 0.41, 2],
-    ['average', 0.44, 2],
-    ['heavy', 0.63, 2],
+    ['slight', 0.27, 2],
+    ['average', 0.3, 2],
+    ['heavy', 0.52, 2],
   ] as const)('have few faults on the %s body', (name, faults, stops) => {
     expect(mean(counts(name, 'fault'))).toBeLessThanOrEqual(faults);
     expect(counts(name, 'stop').filter((n) => n > 0).length).toBeLessThanOrEqual(stops);

@@ -60,7 +60,7 @@ describe('what a change costs', () => {
     const chair = { ...base, pose: HOUSE_POSES.chair![0]! };
     const stool = {
       ...base,
-      pose: HOUSE_POSES['stool or sofa']!.find((p) => p.objects?.[0]?.kind === 'stool')!,
+      pose: HOUSE_POSES['stool, bench or armchair']!.find((p) => p.objects?.[0]?.kind === 'stool')!,
     };
     const { carried, rising, furniture } = pace;
     const sat = costOf(base, chair);

@@ -12,7 +12,7 @@ export type StanceId =
   | `sit:${Depth}`
   | `astride:${Depth}`
   | 'perch'
-  | `floor:${'kneesUp' | 'oneKneeUp' | 'folded' | 'other'}`
+  | `floor:${'kneesUp' | 'oneKneeUp' | 'folded' | 'crossed' | 'other'}`
   | 'kneel:one'
   | 'onSide'
   | `stance:${Exclude<Carried, ToldWithMore>}`;

@@ -27,8 +27,10 @@ function floorLegs(pose: Pose): { id: StanceId; side: Side | null } {
   if (left === 'stands' && right === 'lies') return { id: 'floor:oneKneeUp', side: 'left' };
   if (right === 'stands' && left === 'lies') return { id: 'floor:oneKneeUp', side: 'right' };
   if (left === 'lies' && right === 'lies') {
-    const side = settingOf(pose, 'leftKneeInDeg') < settingOf(pose, 'rightKneeInDeg') ? 'left' : 'right';
-    return { id: 'floor:folded', side };
+    const [leftInDeg, rightInDeg] = [settingOf(pose, 'leftKneeInDeg'), settingOf(pose, 'rightKneeInDeg')];
+    // both knees fallen out: to neither side
+    if (leftInDeg < 0 && rightInDeg < 0) return { id: 'floor:crossed', side: null };
+    return { id: 'floor:folded', side: leftInDeg < rightInDeg ? 'left' : 'right' };
   }
   return { id: 'floor:other', side: null };
 }

@@ -92,6 +92,23 @@ describe('every sentence', () => {
       }
   });
 
+  it('sits one down on what there is, knees where they go', () => {
+    const floor = carriedIn(neutralPose('x'), 'floor');
+    const onSofa = { ...floor, on: 'seat' as const, objects: [supportAt('sofa')] };
+    expect(say(stance(floor, 0))).toBe('Sit on the floor, left knee up, the other folded.');
+    expect(say(stance(onSofa, 0))).toBe('Sit on the sofa, left knee up, the other folded.');
+    const folded = (leftKneeInDeg: number, rightKneeInDeg: number) =>
+      say(
+        stance(
+          { ...floor, legs: { left: 'lies', right: 'lies' }, settings: { leftKneeInDeg, rightKneeInDeg } },
+          0,
+        ),
+      );
+    expect(folded(-72, 70)).toContain('both knees over to your left');
+    expect(folded(70, -72)).toContain('both knees over to your right');
+    expect(folded(-72, -70)).toContain('legs folded in front of you');
+  });
+
   it('sends one who sits on an armrest to the arm, not into the chair', () => {
     const pose = { ...carriedIn(neutralPose('x'), 'perch'), objects: [supportAt('armchair')] };
     expect(say(stance({ ...pose, on: 'armrest' }, 0))).toContain('the arm of the armchair');

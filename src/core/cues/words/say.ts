@@ -87,6 +87,7 @@ function stanceWords(words: CueWords, { id, tells, facing }: Sentence): string {
   return (isOnArm ? words.onArm : words.stance[id as keyof CueWords['stance']])
     .replace('{on}', tells.whole?.on === 'seat' ? words.onObject : '')
     .replace('{object}', object)
+    .replace('{ground}', tells.whole?.on === 'seat' ? object : words.objects.floor)
     .replace('{facing}', facing ? words.facing[facing] : '');
 }
 

@@ -27,7 +27,10 @@ export interface CueWords {
   amounts: Record<MidlineSentence | SideSentence, string>;
   paired: Record<PairedSentence, OneOrBoth>;
   shown: Record<ShownId, string>;
-  /** `{object}` is what carries, with its article; `{on}` on what one lies; `{facing}` where the body is turned. */
+  /**
+   * `{object}` is what carries, with its article; `{ground}` the level on which one sits; `{on}` on what one lies;
+   * `{facing}` where the body is turned.
+   */
   stance: Record<StanceId, string>;
   objects: Record<SupportKindName | 'floor', string>;
   /** On what one kneels or lies, where that is no floor. */

@@ -1,4 +1,4 @@
-import { on } from '../said';
+import { on } from '../../pose';
 import { mark, nearTo, person, QUIET, type Arrangement } from './arrangement';
 
 const FLOOR_KNEES_UP = {

@@ -1,5 +1,5 @@
+import { on } from '../../pose';
 import { supportAt } from '../../scene';
-import { on } from '../said';
 import { atEyesOf, handOn, mark, person, QUIET, type Arrangement } from './arrangement';
 
 /** Two with a seat between them, or one for both. */

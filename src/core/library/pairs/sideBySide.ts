@@ -1,4 +1,4 @@
-import { on } from '../said';
+import { on } from '../../pose';
 import { atEyesOf, handOn, holdingHand, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const EASY = { presence: 0, openness: 0.4, formality: -0.2, movement: -0.4 };

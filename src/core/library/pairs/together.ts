@@ -1,4 +1,4 @@
-import { on } from '../said';
+import { on } from '../../pose';
 import { handOn, headOn, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const WARM = { presence: 0.1, openness: 0.3, formality: -0.2, movement: -0.5 };

@@ -1,6 +1,6 @@
+import { on } from '../../pose';
 import type { SettingId } from '../../pose';
 import { supportAt, usualCarry, type CarryPlace, type Mark } from '../../scene';
-import { on } from '../said';
 import { handOn, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const GENTLE = { presence: 0, openness: 0.5, formality: -0.3, movement: -0.4 };

@@ -1,4 +1,4 @@
-import { on } from '../said';
+import { on } from '../../pose';
 import { atEyesOf, mark, nearTo, person, type Arrangement } from './arrangement';
 
 const CLEAR = { presence: 0.4, openness: 0.1, formality: 0.5, movement: -0.5 };

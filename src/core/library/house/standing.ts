@@ -1,4 +1,4 @@
-import { neutralPose, withContact, type Pose } from '../pose';
+import { neutralPose, withContact, type Pose } from '../../pose';
 import { on, said } from './said';
 
 /** The house's first standing poses. All names and words are ours. */

@@ -1,5 +1,5 @@
-import type { Pose } from '../pose';
-import { supportAt } from '../scene';
+import type { Pose } from '../../pose';
+import { supportAt } from '../../scene';
 import { on, ON_FOOTRESTS, said } from './said';
 
 /** Poses in a wheelchair, on a stump, a bean bag or a mat, in a doorway, with a ball. All names and words are ours. */
@@ -36,6 +36,20 @@ export const OTHER_SUPPORT_POSES: readonly Pose[] = [
     },
     contacts: [...ON_FOOTRESTS, on('right:elbow', 'kneeTop', 'lean'), on('left:palm', 'kneeTop')],
     message: { presence: 0.4, openness: 0.4, formality: -0.4, movement: -0.1 },
+  }),
+  said('Turned from the quay', 'Brakes on, side on to me; shoulders come round, hands stay where they are.', {
+    support: 'sit',
+    objects: [supportAt('wheelchair', { turnLeftDeg: 60 })],
+    settings: {
+      hipsTurnLeftDeg: 60,
+      seatDepthShare: 0.8,
+      heelSpacingShoulders: 0.4,
+      headTurnLeftDeg: -36,
+      faceForwardCm: 1.5,
+      twistLeftDeg: -18,
+    },
+    contacts: [...ON_FOOTRESTS, on('right:palm', 'kneeTop'), on('left:palm', 'thighTop')],
+    message: { presence: 0.3, openness: 0.4, formality: 0.2, movement: -0.6 },
   }),
   said('On the old stump', 'Feet wide, one forearm across the knee, look past me to the river.', {
     support: 'sit',

@@ -1,4 +1,4 @@
-import { neutralPose, on, type Pose } from '../pose';
+import { neutralPose, on, type Pose } from '../../pose';
 
 export { on };
 

@@ -1,5 +1,5 @@
-import type { Pose } from '../pose';
-import { supportAt } from '../scene';
+import type { Pose } from '../../pose';
+import { supportAt } from '../../scene';
 import { on, said } from './said';
 
 /** Poses at a wall, a rail or a door. All names and words are ours. */
@@ -82,5 +82,37 @@ export const LEANING_POSES: readonly Pose[] = [
       on('right:palm', 'rail', 'rest', { left: -0.85, ahead: 0 }),
     ],
     message: { presence: 0.5, openness: 0.7, formality: -0.2, movement: -0.4 },
+  }),
+  said('Forearm on the wall', 'One forearm on the wall over your shoulder, the other hand in the pocket.', {
+    support: 'lean',
+    level: 2,
+    objects: [supportAt('wall', { leftM: -0.38, aheadM: 0, turnLeftDeg: 80 })],
+    settings: {
+      hipsTurnLeftDeg: -24,
+      leftWeightShare: 0.66,
+      rightKneeBendDeg: 12,
+      leftFootOutDeg: 20,
+      headTurnLeftDeg: 18,
+      faceForwardCm: 1.5,
+    },
+    contacts: [on('right:forearm', 'wall', 'lean', { left: 0, ahead: 0.45 }), on('left:palm', 'frontPocket')],
+    message: { presence: 0.3, openness: 0.4, formality: -0.2, movement: -0.3 },
+  }),
+  said('Elbow on the rail', 'Side on to the rail, one elbow on it, the other hand in the pocket.', {
+    support: 'lean',
+    level: 2,
+    objects: [supportAt('railing', { leftM: 0.36, turnLeftDeg: 90, sizesM: { heightM: 1.05 } })],
+    settings: {
+      hipsTurnLeftDeg: 20,
+      leftWeightShare: 0.15,
+      rightKneeBendDeg: 8,
+      leftKneeBendDeg: 12,
+      headTurnLeftDeg: -14,
+      faceForwardCm: 1.5,
+      leftElbowSwivelDeg: 8,
+      leftElbowBendDeg: 70,
+    },
+    contacts: [on('left:forearm', 'rail', 'lean', { left: 0.1, ahead: 0 }), on('right:palm', 'frontPocket')],
+    message: { presence: 0.3, openness: 0.3, formality: -0.4, movement: -0.4 },
   }),
 ];

@@ -1,8 +1,8 @@
-import type { Pose } from '../pose';
-import { supportAt } from '../scene';
+import type { Pose } from '../../pose';
+import { supportAt } from '../../scene';
 import { on, said } from './said';
 
-/** Poses on a stool, an armchair, a sofa or the hull. All names and words are ours. */
+/** Poses on a stool, a bench, an armchair or the hull. All names and words are ours. */
 export const SEAT_POSES: readonly Pose[] = [
   said('High stool', 'Perch on the edge, one foot on the rail.', {
     support: 'perch',
@@ -41,42 +41,61 @@ export const SEAT_POSES: readonly Pose[] = [
     contacts: [on('left:palm', 'thighTop', 'rest'), on('right:palm', 'other:handBack', 'rest')],
     message: { presence: -0.2, openness: 0.2, formality: -0.3, movement: -0.4 },
   }),
-  said('End of the sofa', 'An arm along the back, one knee over the other.', {
-    support: 'sit',
+  said('Folded on the stool', 'Half sit, one heel on the rail, arms folded low.', {
+    support: 'perch',
     level: 2,
-    objects: [supportAt('sofa', { turnLeftDeg: 10 })],
-    crossed: { how: 'knees', over: 'right' },
+    objects: [supportAt('stool', { turnLeftDeg: 24 })],
     settings: {
-      twistLeftDeg: 20,
-      hipsTurnLeftDeg: -4,
-      seatDepthShare: 0.75,
-      seatLeftShare: -0.2,
-      hingeDeg: -6,
-      headTurnLeftDeg: -8,
+      hipsTurnLeftDeg: 24,
+      seatDepthShare: 0.3,
+      feetAheadFeet: 0.2,
+      heelSpacingShoulders: 0.6,
+      headTurnLeftDeg: -16,
       faceForwardCm: 1.5,
     },
-    contacts: [on('left:palm', 'backTop', 'rest', { left: 1.25, ahead: 0.26 }), on('right:palm', 'kneeTop')],
-    message: { presence: 0.4, openness: 0.6, formality: -0.3, movement: -0.5 },
+    contacts: [
+      on('right:foot', 'footRail', 'rest', { left: -0.1, ahead: 0 }),
+      on('left:palm', 'other:ribs'),
+      on('right:palm', 'other:upperArm'),
+    ],
+    message: { presence: 0.6, openness: -0.3, formality: 0.1, movement: -0.5 },
   }),
-  said('Sofa edge', 'Forward to the edge, elbows on your knees, hands loose.', {
+  said('Hands beside you', 'Front edge, both hands on it beside you, shoulders low.', {
     support: 'sit',
-    level: 2,
-    objects: [supportAt('sofa')],
+    objects: [supportAt('bench', { turnLeftDeg: 28 })],
     settings: {
-      rightForearmTurnDeg: -52,
-      headTurnLeftDeg: -30,
-      hipsTurnLeftDeg: 30,
-      seatDepthShare: 0.1,
-      heelSpacingShoulders: 1,
-      leftAheadFeet: -0.5,
-      hingeDeg: 36,
-      chinDownDeg: -8,
-      faceForwardCm: 2,
-      leftElbowBendDeg: 32,
-      rightElbowBendDeg: 64,
+      hipsTurnLeftDeg: 44,
+      seatDepthShare: 0.15,
+      heelSpacingShoulders: 0.5,
+      leftAheadFeet: 0.5,
+      hingeDeg: 6,
+      drawnUpShare: 0.85,
+      twistLeftDeg: -8,
+      headTurnLeftDeg: -26,
+      faceForwardCm: 1.5,
     },
-    contacts: [on('left:elbow', 'kneeTop', 'lean'), on('right:elbow', 'kneeTop', 'lean')],
-    message: { presence: 0.4, openness: 0.2, formality: -0.5, movement: -0.2 },
+    contacts: [
+      on('left:palm', 'seatFront', 'lean', { left: 1.1, ahead: 0 }),
+      on('right:palm', 'seatFront', 'lean', { left: -1.1, ahead: 0 }),
+    ],
+    message: { presence: 0, openness: 0.5, formality: -0.4, movement: -0.2 },
+  }),
+  said('Astride the bench', 'One leg each side of the bench, hands on it before you.', {
+    support: 'astride',
+    level: 2,
+    objects: [supportAt('bench', { turnLeftDeg: 90 })],
+    settings: {
+      hipsTurnLeftDeg: 20,
+      seatDepthShare: 0.5,
+      heelSpacingShoulders: 1.5,
+      hingeDeg: 14,
+      headTurnLeftDeg: -14,
+      leftFootOutDeg: 30,
+      rightFootOutDeg: 30,
+      faceForwardCm: 1.5,
+    },
+    contacts: [on('left:palm', 'thighTop'), on('right:palm', 'thighTop')],
+    message: { presence: 0.5, openness: 0.4, formality: -0.6, movement: -0.2 },
   }),
   said('Chairman’s chair', 'Deep in, both arms on the rests, as if it were yours.', {
     support: 'sit',
@@ -93,6 +112,20 @@ export const SEAT_POSES: readonly Pose[] = [
     },
     contacts: [on('left:forearm', 'armrest', 'rest'), on('right:forearm', 'armrest', 'rest')],
     message: { presence: 0.7, openness: 0.4, formality: 0.4, movement: -0.7 },
+  }),
+  said('On its arm', 'Half sit on the arm of the chair, one foot on the floor, hands loose.', {
+    support: 'perch',
+    on: 'armrest',
+    objects: [supportAt('armchair', { turnLeftDeg: 24, leftM: -0.36 })],
+    settings: {
+      hipsTurnLeftDeg: 30,
+      seatDepthShare: 0.3,
+      leftAheadFeet: 0.6,
+      headTurnLeftDeg: -20,
+      faceForwardCm: 1.5,
+    },
+    contacts: [on('left:palm', 'thighTop'), on('right:palm', 'thighTop')],
+    message: { presence: 0.1, openness: 0.4, formality: -0.3, movement: -0.3 },
   }),
   said('On the upturned hull', 'Sit on the keel, one heel drawn in.', {
     support: 'sit',

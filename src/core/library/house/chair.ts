@@ -1,5 +1,5 @@
-import type { Pose } from '../pose';
-import { supportAt } from '../scene';
+import type { Pose } from '../../pose';
+import { supportAt } from '../../scene';
 import { on, said } from './said';
 
 /** Poses with a chair. All names and words are ours. */
@@ -242,5 +242,38 @@ export const CHAIR_POSES: readonly Pose[] = [
     },
     contacts: [on('right:forearm', 'seat', 'lean', { left: 0.25, ahead: -0.1 }), on('left:palm', 'kneeTop')],
     message: { presence: -0.1, openness: 0.4, formality: -0.7, movement: -0.4 },
+  }),
+  said('Knee over knee', 'One knee over the other, both hands on the upper one.', {
+    support: 'sit',
+    objects: [supportAt('chair', { turnLeftDeg: 36 })],
+    crossed: { how: 'knees', over: 'left' },
+    settings: {
+      hipsTurnLeftDeg: 36,
+      seatDepthShare: 0.4,
+      hingeDeg: 6,
+      drawnUpShare: 0.9,
+      leftElbowSwivelDeg: -40,
+      headTurnLeftDeg: -26,
+      faceForwardCm: 1.5,
+    },
+    contacts: [on('left:palm', 'kneeTop'), on('right:palm', 'other:handBack')],
+    message: { presence: 0.1, openness: 0.1, formality: 0.6, movement: -0.7 },
+  }),
+  said('Legs slid out', 'Lean back, legs long, hands loose on the thighs.', {
+    support: 'sit',
+    objects: [supportAt('chair', { turnLeftDeg: 42 })],
+    settings: {
+      hipsTurnLeftDeg: 42,
+      seatDepthShare: 0.3,
+      feetAheadFeet: 0.8,
+      leftAheadFeet: 0.4,
+      heelSpacingShoulders: 0.4,
+      hingeDeg: -10,
+      headTurnLeftDeg: -34,
+      faceForwardCm: 2,
+      chinDownDeg: 2,
+    },
+    contacts: [on('left:palm', 'thighTop'), on('right:palm', 'thighTop')],
+    message: { presence: 0.3, openness: 0.4, formality: -0.8, movement: -0.5 },
   }),
 ];

@@ -1,4 +1,4 @@
-import type { Pose } from '../pose';
+import type { Pose } from '../../pose';
 import { on, said } from './said';
 
 /** Poses caught in a movement. All names and words are ours. */
@@ -59,5 +59,61 @@ export const MOVING_POSES: readonly Pose[] = [
     },
     contacts: [on('right:fingertips', 'other:cuff', 'touch')],
     message: { presence: 0.3, openness: 0.2, formality: 0.5, movement: 0.3 },
+  }),
+  said('Past the boats', 'Walk past me from one side to the other; the face comes round at the mark.', {
+    level: 3,
+    settings: {
+      hipsTurnLeftDeg: 66,
+      twistLeftDeg: -14,
+      leftAheadFeet: 1.5,
+      heelSpacingShoulders: 0.25,
+      leftWeightShare: 0.75,
+      rightWristBendDeg: -12,
+      rightHeelLiftShare: 0.75,
+      rightKneeBendDeg: 28,
+      leftKneeBendDeg: 8,
+      leftArmForwardDeg: -20,
+      rightArmForwardDeg: 24,
+      leftArmOutDeg: 16,
+      rightArmOutDeg: 16,
+      leftElbowBendDeg: 20,
+      rightElbowBendDeg: 30,
+      headTurnLeftDeg: -44,
+    },
+    message: { presence: 0.2, openness: 0.4, formality: -0.3, movement: 0.8 },
+  }),
+  said('Hair back', 'Push the hair back with one hand while you turn to me, once more, slower.', {
+    level: 3,
+    settings: {
+      hipsTurnLeftDeg: 36,
+      twistLeftDeg: -14,
+      leftWeightShare: 0.15,
+      rightKneeBendDeg: 8,
+      leftKneeBendDeg: 20,
+      leftHeelLiftShare: 0.3,
+      headTurnLeftDeg: -20,
+      leftArmOutDeg: 20,
+      leftElbowBendDeg: 30,
+    },
+    contacts: [on('right:fingertips', 'hairSide', 'touch')],
+    message: { presence: -0.2, openness: 0.6, formality: -0.5, movement: 0.6 },
+  }),
+  said('Rocking on the heels', 'Rock from one foot to the other, hands free, and laugh about it.', {
+    level: 2,
+    settings: {
+      hipsTurnLeftDeg: 20,
+      leftWeightShare: 0.2,
+      rightKneeBendDeg: 8,
+      leftKneeBendDeg: 24,
+      leftHeelLiftShare: 0.6,
+      leanLeftDeg: -4,
+      headTurnLeftDeg: -14,
+      leftArmOutDeg: 28,
+      rightArmOutDeg: 28,
+      leftElbowBendDeg: 44,
+      rightElbowBendDeg: 40,
+    },
+    expression: { smile: 0.8 },
+    message: { presence: 0, openness: 0.8, formality: -0.8, movement: 0.7 },
   }),
 ];

@@ -1,5 +1,5 @@
-import type { Pose } from '../pose';
-import { supportAt } from '../scene';
+import type { Pose } from '../../pose';
+import { supportAt } from '../../scene';
 import { on, said } from './said';
 
 /** Poses with a table, a step or a prop. All names and words are ours. */
@@ -82,5 +82,60 @@ export const TABLE_POSES: readonly Pose[] = [
       on('right:littleEdge', 'thighTop'),
     ],
     message: { presence: 0.3, openness: 0.5, formality: -0.2, movement: -0.4 },
+  }),
+  said('Over the chart', 'Both hands on the table, lean over it, and look up.', {
+    support: 'lean',
+    level: 2,
+    objects: [supportAt('table', { leftM: 0.36, aheadM: 0.51, turnLeftDeg: 35 })],
+    settings: {
+      hipsTurnLeftDeg: 35,
+      hingeDeg: 24,
+      leftAheadFeet: -0.5,
+      leftWeightShare: 0.5,
+      headTurnLeftDeg: -28,
+      faceForwardCm: 2,
+      chinDownDeg: -8,
+      rightKneeBendDeg: 10,
+    },
+    contacts: [
+      on('left:palm', 'tableEdge', 'lean', { left: 0.62, ahead: 0.05 }),
+      on('right:palm', 'tableEdge', 'lean', { left: -0.62, ahead: 0.05 }),
+    ],
+    message: { presence: 0.7, openness: 0.2, formality: 0.3, movement: 0 },
+  }),
+  said('Fingertips on the table', 'Stand beside the table, fingertips on it, no weight.', {
+    objects: [supportAt('table', { leftM: 0.86, aheadM: -0.08, turnLeftDeg: 20 })],
+    settings: {
+      hipsTurnLeftDeg: 22,
+      leftWeightShare: 0.3,
+      leftKneeBendDeg: 12,
+      rightFootOutDeg: 30,
+      headTurnLeftDeg: -16,
+      faceForwardCm: 1.5,
+      rightArmOutDeg: 16,
+      rightElbowBendDeg: 22,
+    },
+    contacts: [on('left:fingertips', 'tableTop', 'rest', { left: -1, ahead: 0.1 })],
+    message: { presence: 0.4, openness: 0.4, formality: 0.6, movement: -0.6 },
+  }),
+  said('On the clubhouse step', 'Sit low on the step, knees apart, forearms across them.', {
+    support: 'sit',
+    level: 2,
+    objects: [supportAt('step', { sizesM: { heightM: 0.36, widthM: 0.9, depthM: 0.4 } })],
+    settings: {
+      hipsTurnLeftDeg: 22,
+      seatDepthShare: 0.3,
+      heelSpacingShoulders: 0.9,
+      leftAheadFeet: 0.5,
+      hingeDeg: 26,
+      headTurnLeftDeg: -16,
+      chinDownDeg: -4,
+      faceForwardCm: 2,
+      leftElbowSwivelDeg: 32,
+      leftForearmTurnDeg: -52,
+      leftElbowBendDeg: 60,
+    },
+    contacts: [on('left:elbow', 'kneeTop', 'lean'), on('right:palm', 'kneeTop')],
+    message: { presence: 0.2, openness: 0.3, formality: -0.7, movement: -0.3 },
   }),
 ];
