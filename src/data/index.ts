@@ -36,6 +36,7 @@ export {
   saveGroup,
   savePerson,
 } from './records/people';
+export { exportPoses, openPoseFile, takePoses, takePosesBack, type OpenedPoses } from './files/poseFiles';
 export { exportSitting, openSittingFile, takeFile, type OpenedFile } from './files/sittingFiles';
 export { takeBack, type Arrival, type Before } from './files/arrivals';
 export {
@@ -52,7 +53,7 @@ export {
 export { countUnsent } from './files/unsent';
 export { erasePerson, mentionsOf, tracesOf, type Mention, type PersonTraces } from './records/erasing';
 export { dropSchool, keepSchool, ownSchools, restoreSchool } from './records/schools';
-export { dropPose, findPoses, keepPose, newestPoses, restorePose } from './records/poses';
+export { dropPose, findPoses, keepPose, knownAs, newestPoses, restorePose } from './records/poses';
 export { keepPicture, keepPoseView, keptPicture, keptPoseView, type PoseViewOf } from './store/pictures';
 export { keepWords, keptWords, type WayTo } from './store/words';
 export { keepSurface, keptSurface } from './store/surfaces';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { contentHash } from '@/core/formats/contentHash';
+import { contentHash } from '@/core/checks';
 import { readSittingFile } from '@/core/formats';
 import type { Pose } from '@/core/pose';
 import { soloShot, type SoloShot } from '@/core/shot';

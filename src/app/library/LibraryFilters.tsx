@@ -34,16 +34,43 @@ function orNull<Id extends string>(value: OrAny<Id>): Id | null {
   return value === ANY ? null : (value as Id);
 }
 
+/** A choice that no collection can be called: names have no line breaks. */
+const OWN = 'own\n';
+
+interface OwnChoiceProps {
+  own: PoseFilter['own'];
+  collections: readonly string[];
+  onOwn(own: PoseFilter['own']): void;
+}
+
+/** Whose poses: everybody's, one's own, or one collection of them. */
+function OwnChoice({ own, collections, onOwn }: OwnChoiceProps) {
+  const value = own === null ? ANY : own === 'all' ? OWN : own.collection;
+  const ofId = (id: string) => (id === ANY ? null : id === OWN ? 'all' : { collection: id });
+  const words = { [ANY]: 'any', [OWN]: 'my own', ...Object.fromEntries(collections.map((c) => [c, c])) };
+  return (
+    <Choice
+      label="collection"
+      value={value}
+      options={[ANY, OWN, ...collections]}
+      words={words}
+      onChange={(id) => onOwn(ofId(id))}
+    />
+  );
+}
+
 interface LibraryFiltersProps {
   filter: PoseFilter;
+  /** Collections of the own poses. */
+  collections: readonly string[];
   onFilter(filter: PoseFilter): void;
 }
 
 /** What poses are found by. */
-export function LibraryFilters({ filter, onFilter }: LibraryFiltersProps) {
+export function LibraryFilters({ filter, collections, onFilter }: LibraryFiltersProps) {
   const put = (change: Partial<PoseFilter>) => onFilter({ ...filter, ...change });
   return (
-    <div className="grid grid-cols-2 gap-3 sm:grid-cols-5" role="search" aria-label="Find poses">
+    <div className="grid grid-cols-2 gap-3 sm:grid-cols-6" role="search" aria-label="Find poses">
       <label className="col-span-2 block min-w-0 sm:col-span-1">
         <span className="block leading-tight">Words</span>
         <input
@@ -81,6 +108,7 @@ export function LibraryFilters({ filter, onFilter }: LibraryFiltersProps) {
         words={LEVEL_WORDS}
         onChange={(level) => put({ mostLevel: Number(level) })}
       />
+      <OwnChoice own={filter.own} collections={collections} onOwn={(own) => put({ own })} />
     </div>
   );
 }

@@ -13,6 +13,7 @@ import { useSitting, useStoreReady } from '@/ui/place/useSitting';
 import { FittedLine } from '../run/FittedLine';
 import { useAddPose } from '../run/useAddPose';
 import { LibraryFilters } from './LibraryFilters';
+import { PoseFiles } from './PoseFiles';
 import { PoseTile } from './PoseTile';
 import { useColumns } from './useColumns';
 import { useLibrary } from './useLibrary';
@@ -66,7 +67,7 @@ interface ShelfProps {
 /** What is found of the library, and what it is found by. */
 function Shelf({ whole, isReady, onAdd }: ShelfProps) {
   const library = useLibrary(whole, isReady);
-  const { people, chosen, choose, profile, filter, setFilter, found, count } = library;
+  const { people, chosen, choose, profile, filter, setFilter, found, collections, count } = library;
   return (
     <>
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-3">
@@ -80,8 +81,9 @@ function Shelf({ whole, isReady, onAdd }: ShelfProps) {
           personId={chosen?.id ?? NOBODY.id}
           onChoose={choose}
         />
+        <PoseFiles />
       </div>
-      <LibraryFilters filter={filter} onFilter={setFilter} />
+      <LibraryFilters filter={filter} collections={collections} onFilter={setFilter} />
       <div className="rule-t mt-4 flex min-h-0 flex-1 flex-col pt-4">
         {found.length === 0 ? (
           <p className="quiet">No pose has all of that.</p>

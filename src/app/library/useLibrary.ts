@@ -1,7 +1,14 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { dressedFor, lookOf } from '@/core/brief';
-import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER, type PoseEntry } from '@/core/library';
+import {
+  collectionsOf,
+  entriesOf,
+  findEntries,
+  HOUSE_POSES,
+  NO_FILTER,
+  type PoseEntry,
+} from '@/core/library';
 import type { Sitter } from '@/core/people';
 import { allPeople, AVERAGE_PROFILE, database, findPoses, type WholeSitting } from '@/data';
 
@@ -31,5 +38,6 @@ export function useLibrary(whole: WholeSitting | null, isReady: boolean) {
     () => findEntries(entries, wanted, { profile, message }),
     [entries, wanted, profile, message],
   );
-  return { people, chosen, choose, profile, filter, setFilter, found, count: entries.length };
+  const collections = useMemo(() => collectionsOf(entries), [entries]);
+  return { people, chosen, choose, profile, filter, setFilter, found, collections, count: entries.length };
 }

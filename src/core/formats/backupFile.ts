@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { contentHash } from './contentHash';
-import { explain } from '../checks';
+import { contentHash, explain } from '../checks';
 import { lockOf, newLock, type Lock } from './lock';
 import { FileError, readJson } from './readJson';
 

@@ -1,6 +1,6 @@
 export { readSittingFile, SITTING_FILE_BYTES, writeSittingFile, type SittingFile } from './sittingFile';
+export { POSE_FILE_BYTES, readPoseFile, writePoseFile } from './poseFile';
 export { assertSize, FileError } from './readJson';
-export { contentHash } from './contentHash';
 export { carriedOn, remembered, type Lineage } from './lineage';
 export { standingOf, STANDINGS, TAKEN_BY_ITSELF, type Standing } from './standing';
 export { repaired, type Repaired } from './repaired';

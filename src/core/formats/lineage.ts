@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { contentHash } from './contentHash';
+import { contentHash } from '../checks';
 
 /** What was said in earlier files that is remembered of one record. */
 const MOST_REMEMBERED = 20;

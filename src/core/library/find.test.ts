@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { profileOf } from '../../../tests/support/people';
 import { PRESETS } from '../brief';
-import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER, type PoseFilter } from '.';
+import { collectionsOf, entriesOf, findEntries, HOUSE_POSES, NO_FILTER, type PoseFilter } from '.';
 
 const own = [{ id: 'own-1', pose: HOUSE_POSES.floor![0]!, tags: ['Åre series'], note: 'with the red oar' }];
 const ENTRIES = entriesOf(HOUSE_POSES, own);
@@ -43,6 +43,24 @@ describe('the library', () => {
     }
     for (const { pose } of find({ support: 'nothing' })) expect(pose.objects ?? []).toEqual([]);
     for (const { hands } of find({ hands: 'none' })) expect(hands).toBe('none');
+  });
+
+  it('is found among one’s own poses, and in one collection of them', () => {
+    const more = [
+      ...own,
+      { id: 'own-2', pose: HOUSE_POSES.chair![0]!, tags: ['calm', 'Åre series'], note: '' },
+      { id: 'own-3', pose: HOUSE_POSES.chair![1]!, tags: [], note: '' },
+    ];
+    const entries = entriesOf(HOUSE_POSES, more);
+    const among = (filter: PoseFilter['own']) =>
+      findEntries(entries, { ...NO_FILTER, own: filter }, { profile: profileOf(), message: null }).map(
+        (e) => e.id,
+      );
+    expect(collectionsOf(entries)).toEqual(['Åre series', 'calm']);
+    expect(among('all')).toEqual(['own-1', 'own-2', 'own-3']);
+    expect(among({ collection: 'Åre series' })).toEqual(['own-1', 'own-2']);
+    expect(among({ collection: 'calm' })).toEqual(['own-2']);
+    expect(among({ collection: 'gone' })).toEqual([]);
   });
 
   it('leaves out what the record rules out', () => {

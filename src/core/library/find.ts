@@ -15,6 +15,8 @@ export interface PoseEntry {
   height: HeightId;
   hands: HandsId;
   supports: readonly SupportKindName[];
+  /** Collections that it was put in: the tags of an own pose. */
+  collections: readonly string[];
   /** What is searched by words, plain. */
   text: string;
 }
@@ -27,22 +29,38 @@ export interface PoseFilter {
   /** A support that the pose needs; `nothing` for none at all. */
   support: SupportKindName | 'nothing' | null;
   mostLevel: number;
+  /** One's own poses alone: all of them, or those of one collection. */
+  own: 'all' | { collection: string } | null;
 }
-export const NO_FILTER: PoseFilter = { text: '', height: null, hands: null, support: null, mostLevel: 5 };
+export const NO_FILTER: PoseFilter = {
+  text: '',
+  height: null,
+  hands: null,
+  support: null,
+  mostLevel: 5,
+  own: null,
+};
 
-function entryOf(id: string, pose: Pose, isOwn: boolean, more = ''): PoseEntry {
+function entryOf(
+  id: string,
+  pose: Pose,
+  isOwn: boolean,
+  collections: readonly string[],
+  more: string,
+): PoseEntry {
   const supports = (pose.objects ?? []).map((o) => o.kind);
   const height = heightOf(pose);
   const hands = handsOf(pose);
   const words = [
     pose.name,
     pose.words,
+    ...collections,
     more,
     HEIGHTS[height].words,
     HANDS_BUSY[hands].words,
     ...supports.map((kind) => SUPPORTS[kind].words),
   ];
-  return { id, pose, isOwn, height, hands, supports, text: plainText(words.join('\n')) };
+  return { id, pose, isOwn, height, hands, supports, collections, text: plainText(words.join('\n')) };
 }
 
 /** Entries of poses by their groups, and of one's own: what they are found by is read once. */
@@ -51,11 +69,21 @@ export function entriesOf(
   own: readonly { id: string; pose: Pose; tags: readonly string[]; note: string }[],
 ): PoseEntry[] {
   return [
-    ...own.map(({ id, pose, tags, note }) => entryOf(id, pose, true, [...tags, note].join('\n'))),
+    ...own.map(({ id, pose, tags, note }) => entryOf(id, pose, true, tags, note)),
     ...Object.entries(house).flatMap(([group, poses]) =>
-      poses.map((pose) => entryOf(`${group}/${pose.name}`, pose, false, group)),
+      poses.map((pose) => entryOf(`${group}/${pose.name}`, pose, false, [], group)),
     ),
   ];
+}
+
+/** The collections that there are, by name. */
+export function collectionsOf(entries: readonly PoseEntry[]): string[] {
+  return [...new Set(entries.flatMap((e) => e.collections))].sort((a, b) => a.localeCompare(b));
+}
+
+function isAmong({ isOwn, collections }: PoseEntry, own: PoseFilter['own']): boolean {
+  if (own === null) return true;
+  return own === 'all' ? isOwn : collections.includes(own.collection);
 }
 
 /** For whom, and to say what. */
@@ -70,17 +98,20 @@ interface Wanted {
  */
 export function findEntries(
   entries: readonly PoseEntry[],
-  { text, height, hands, support, mostLevel }: PoseFilter,
+  { text, height, hands, support, mostLevel, own }: PoseFilter,
   { profile, message }: Wanted,
 ): PoseEntry[] {
   const words = plainText(text).split(/\s+/).filter(Boolean);
-  const fits = ({ pose, supports, ...entry }: PoseEntry) =>
+  const isOn = ({ supports }: PoseEntry) =>
+    support === null || (support === 'nothing' ? supports.length === 0 : supports.includes(support));
+  const fits = (entry: PoseEntry) =>
     (height === null || entry.height === height) &&
     (hands === null || entry.hands === hands) &&
-    (support === null || (support === 'nothing' ? supports.length === 0 : supports.includes(support))) &&
-    pose.level <= mostLevel &&
+    isOn(entry) &&
+    entry.pose.level <= mostLevel &&
+    isAmong(entry, own) &&
     words.every((w) => entry.text.includes(w)) &&
-    isOpenTo(profile, pose);
+    isOpenTo(profile, entry.pose);
   return entries
     .filter(fits)
     .map((entry) => ({ entry, off: offMessage(entry.pose.message, message) }))

@@ -13,4 +13,4 @@ export {
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
 export { HANDS_BUSY, HANDS_IDS, handsOf, type HandsId } from './traits';
-export { entriesOf, findEntries, NO_FILTER, type PoseEntry, type PoseFilter } from './find';
+export { collectionsOf, entriesOf, findEntries, NO_FILTER, type PoseEntry, type PoseFilter } from './find';

@@ -54,6 +54,7 @@ export { secondsApart } from './secondsApart';
 export { settingApplies } from './applies';
 export { HEIGHT_IDS, heightOf, HEIGHTS, type HeightId } from './heights';
 export { contactStation, withHeld, withSideMirrored, withStation } from './stations';
+export { bodyKey } from './bodyKey';
 export { differenceOf, type Change } from './difference';
 export {
   bodyTarget,

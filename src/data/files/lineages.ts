@@ -1,4 +1,5 @@
-import { contentHash, remembered, type Lineage } from '@/core/formats';
+import { contentHash } from '@/core/checks';
+import { remembered, type Lineage } from '@/core/formats';
 import type { GilvoDatabase } from '../store/database';
 import type { Records, TableId } from '../store/kept';
 import { fullKey } from '../store/tables';

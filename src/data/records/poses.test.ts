@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { HOUSE_POSES } from '@/core/library';
-import { poseSchema } from '@/core/pose';
+import { poseSchema, withSetting } from '@/core/pose';
 import { GilvoDatabase } from '../store/database';
-import { dropPose, findPoses, keepPose, newestPoses, restorePose } from './poses';
+import { dropPose, findPoses, keepPose, knownAs, newestPoses, restorePose } from './poses';
 
 let db: GilvoDatabase;
 const pose = HOUSE_POSES.chair![1]!;
@@ -37,6 +37,16 @@ describe('own poses', () => {
     expect(await findPoses(db, '', 100)).toEqual([kept]);
     expect(await dropPose(db, 'nobody')).toBeUndefined();
   });
+});
+
+it('are known by what the body does, whatever they are called', async () => {
+  const other = withSetting(pose, 'bendLeftDeg', 6);
+  expect(await knownAs(db, pose)).toBe(pose.name);
+  expect(await knownAs(db, other)).toBeUndefined();
+  await keepPose(db, { name: 'Pontoon', tags: [], note: '', pose: other });
+  expect(await knownAs(db, { ...other, name: 'x', words: 'y' })).toBe('Pontoon');
+  await keepPose(db, { name: 'Mine', tags: [], note: '', pose });
+  expect(await knownAs(db, pose)).toBe('Mine');
 });
 
 it('the newest are offered first, and all are found by words', async () => {

@@ -1,3 +1,5 @@
+import { HOUSE_POSES } from '@/core/library';
+import { bodyKey, type Pose } from '@/core/pose';
 import { ownPoseSchema, type OwnPose } from '@/core/sitting';
 import type { GilvoDatabase } from '../store/database';
 import { sound } from '../store/sound';
@@ -15,6 +17,17 @@ export async function keepPose(db: GilvoDatabase, said: Omit<OwnPose, 'id' | 'ke
   });
   await db.poses.add(kept);
   return kept;
+}
+
+/** Names of the house's poses and one's own, by what the body does; of twins one's own. */
+export function namesByBody(own: readonly OwnPose[]): Map<string, string> {
+  const house = Object.values(HOUSE_POSES).flat();
+  return new Map([...house, ...own.map((o) => o.pose)].map((pose) => [bodyKey(pose), pose.name]));
+}
+
+/** As what a pose is here already, whatever it is called; undefined where it is new. */
+export async function knownAs(db: GilvoDatabase, pose: Pose): Promise<string | undefined> {
+  return namesByBody(sound(db, 'poses', await db.poses.toArray())).get(bodyKey(pose));
 }
 
 /** The own poses that were kept last, by name, and how many there are in all. */

@@ -1,5 +1,5 @@
 import type { BodyProfile } from '@/core/body';
-import { contentHash } from '@/core/formats';
+import { contentHash } from '@/core/checks';
 import type { Pose } from '@/core/pose';
 import type { SoloShot } from '@/core/shot';
 import type { GilvoDatabase } from './database';

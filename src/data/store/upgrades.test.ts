@@ -1,6 +1,6 @@
 import Dexie from 'dexie';
 import { afterEach, expect, it } from 'vitest';
-import { contentHash } from '@/core/formats/contentHash';
+import { contentHash } from '@/core/checks';
 import { soloShot } from '@/core/shot';
 import { DEMO_SITTING, demoTakes } from '../demo/demo';
 import { DEMO_SITTER } from '../demo/demoPeople';

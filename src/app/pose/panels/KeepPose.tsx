@@ -4,11 +4,18 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState, type FormEvent } from 'react';
 import type { OwnPose } from '@/core/sitting';
 import type { Pose } from '@/core/pose';
-import { database, dropPose, findPoses, keepPose, restorePose } from '@/data';
+import { database, dropPose, findPoses, keepPose, knownAs, restorePose } from '@/data';
 import { doNow } from '@/keeping';
 import { usePoseStore } from '@/take/poseStore';
 
 const EMPTY = { name: '', tags: '', note: '' };
+
+/** Keeps a pose, and says under what other name it is there already. */
+async function kept(said: Omit<OwnPose, 'id' | 'keptAt'>): Promise<string> {
+  const as = await knownAs(database, said.pose);
+  const { name } = await keepPose(database, said);
+  return as === undefined ? `Kept as ${name}.` : `Kept as ${name}. The body does the same in ${as}.`;
+}
 
 interface KeepFormProps {
   pose: Pose;
@@ -28,9 +35,9 @@ function KeepForm({ pose, onSaid }: KeepFormProps) {
     }
     const tags = draft.tags.split(',').map((t) => t.trim());
     const said = { name, tags: tags.filter(Boolean), note: draft.note, pose };
-    doNow('ownPose', () => keepPose(database, said), {
-      done: (kept) => {
-        onSaid(`Kept as ${kept.name}.`);
+    doNow('ownPose', () => kept(said), {
+      done: (words) => {
+        onSaid(words);
         setDraft(EMPTY);
       },
       refused: (why) => onSaid(`Not kept: ${why}`),
