@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import type { BodyProfile } from '@/core/body';
-import type { PoseEntry } from '@/core/library';
+import { outfitsToMind, type OutfitAgainst, type PoseEntry } from '@/core/library';
 import type { Pose } from '@/core/pose';
 import type { WholeSitting } from '@/data';
 import { PersonChoice } from '@/ui/fields/PersonChoice';
@@ -58,6 +58,17 @@ function Poses({ found, profile, onAdd }: PosesProps) {
 /** Nobody yet: the poses are drawn on a body of average measures. */
 const NOBODY = { id: '', name: 'somebody of average measures' };
 
+/** What of the outfit leaves poses out. */
+const OUTFIT_WORDS: Readonly<Record<OutfitAgainst, string>> = {
+  skirt: 'a skirt',
+  highHeels: 'high heels',
+};
+
+function outfitWords(profile: BodyProfile): string {
+  const worn = outfitsToMind(profile).map((id) => OUTFIT_WORDS[id]);
+  return worn.length > 0 ? ` in ${worn.join(' and ')}` : '';
+}
+
 interface ShelfProps {
   whole: WholeSitting | null;
   isReady: boolean;
@@ -70,18 +81,18 @@ function Shelf({ whole, isReady, onAdd }: ShelfProps) {
   const { people, chosen, choose, profile, filter, setFilter, found, collections, count } = library;
   return (
     <>
-      <div className="mb-3 flex flex-wrap items-baseline justify-between gap-3">
+      <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-3 gap-y-1">
         <h1 className="text-2xl">Library</h1>
         <p className="quiet text-xs" role="status" data-testid="found">
-          {found.length} of {count} suit
+          {found.length} of {count} suit{outfitWords(profile)}
         </p>
+        <PoseFiles />
         <PersonChoice
           label="drawn on"
           people={whole ? people : [NOBODY, ...people]}
           personId={chosen?.id ?? NOBODY.id}
           onChoose={choose}
         />
-        <PoseFiles />
       </div>
       <LibraryFilters filter={filter} collections={collections} onFilter={setFilter} />
       <div className="rule-t mt-4 flex min-h-0 flex-1 flex-col pt-4">

@@ -4,7 +4,7 @@ import { Download, Upload } from 'lucide-react';
 import type { OpenedPoses } from '@/data';
 import { FileButton } from '@/ui/fields/FileButton';
 import { UndoLine } from '@/ui/place/UndoLine';
-import { usePoseFiles } from './usePoseFiles';
+import { usePoseFiles, type PosesTold } from './usePoseFiles';
 
 /** Poses that are here already and are told by name; the others are counted. */
 const MOST_NAMED = 3;
@@ -20,39 +20,46 @@ function takenWords({ fresh, known }: OpenedPoses): string {
   return `${fresh.length === 0 ? 'No pose came' : came}${known.length > 0 ? `; ${knownWords(known)}` : ''}.`;
 }
 
+const BUTTON = 'link-act flex min-h-11! items-center gap-1.5';
+
+/** What came of the last file, on a line of its own. */
+function Told({ told }: { told: PosesTold }) {
+  if (told.kind === 'none') return null;
+  if (told.kind === 'refused')
+    return (
+      <p role="alert" className="text-error order-last w-full text-sm">
+        {told.why}
+      </p>
+    );
+  const words = takenWords(told.opened);
+  if (told.opened.fresh.length > 0)
+    return <UndoLine words={words} className="order-last w-full text-sm" onUndo={told.undo} />;
+  return (
+    <p role="status" className="order-last w-full text-sm">
+      {words}
+    </p>
+  );
+}
+
 /** Own poses to a file and from one, and what came of it. */
 export function PoseFiles() {
   const { told, read, write } = usePoseFiles();
   return (
-    <div className="flex w-full flex-wrap items-center gap-x-4 gap-y-1">
-      <FileButton
-        className="link-act flex min-h-11 items-center gap-1.5"
-        accept=".json,.gilvo,application/json"
-        label="File of poses"
-        onFile={(file) => void read(file)}
-      >
-        <Upload size={15} aria-hidden /> Own poses from a file
-      </FileButton>
-      <button
-        type="button"
-        className="link-act flex min-h-11 items-center gap-1.5"
-        onClick={() => void write()}
-      >
-        <Download size={15} aria-hidden /> to a file
-      </button>
-      {told.kind === 'refused' && (
-        <p role="alert" className="text-error text-sm">
-          {told.why}
-        </p>
-      )}
-      {told.kind === 'taken' && told.opened.fresh.length === 0 && (
-        <p role="status" className="text-sm">
-          {takenWords(told.opened)}
-        </p>
-      )}
-      {told.kind === 'taken' && told.opened.fresh.length > 0 && (
-        <UndoLine words={takenWords(told.opened)} className="text-sm" onUndo={told.undo} />
-      )}
-    </div>
+    <>
+      <div className="flex flex-wrap items-center gap-x-2">
+        <FileButton
+          className={BUTTON}
+          accept=".json,.gilvo,application/json"
+          label="File of poses"
+          onFile={(file) => void read(file)}
+        >
+          <Upload size={15} aria-hidden /> Own poses from a file
+        </FileButton>
+        <button type="button" className={BUTTON} onClick={() => void write()}>
+          <Download size={15} aria-hidden /> to a file
+        </button>
+      </div>
+      <Told told={told} />
+    </>
   );
 }

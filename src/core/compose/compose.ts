@@ -1,6 +1,6 @@
 import type { BodyProfile } from '../body';
 import { offMessage } from '../brief';
-import { isForCloseFrame, isOpenTo } from '../library';
+import { goesWithOutfit, isForCloseFrame, isOpenTo } from '../library';
 import { heightOf, isOnFeet, isOnSeat, type Message, type Pose } from '../pose';
 import type { SupportKindName } from '../scene';
 import { FRAMINGS, type Framing } from '../set';
@@ -71,7 +71,10 @@ function count(planned: Planned, counts: Counts): void {
  */
 export function composed(wanted: ComposeFor): Planned[] {
   const open = wanted.poses
-    .filter((pose) => isOpenTo(wanted.profile, pose) && isAtHand(pose, wanted))
+    .filter(
+      (pose) =>
+        isOpenTo(wanted.profile, pose) && goesWithOutfit(wanted.profile, pose) && isAtHand(pose, wanted),
+    )
     .flatMap((pose) => framingsOf(pose).map((framing): Planned => ({ pose, framing })));
   const counts = Object.fromEntries(TRAIT_IDS.map((id) => [id, new Map()])) as Counts;
   const run: Planned[] = [];

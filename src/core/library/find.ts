@@ -3,6 +3,7 @@ import { offMessage } from '../brief';
 import { plainText } from '../people';
 import { heightOf, HEIGHTS, type HeightId, type Message, type Pose } from '../pose';
 import { SUPPORTS, type SupportKindName } from '../scene';
+import { goesWithOutfit } from './fit/outfit';
 import { isOpenTo } from './fit/suits';
 import { handsOf, HANDS_BUSY, type HandsId } from './traits';
 
@@ -93,8 +94,8 @@ interface Wanted {
 }
 
 /**
- * Entries that have what is wanted and that the sitter's record allows, those nearest to the message first; of equally
- * near ones the order stays.
+ * Entries that have what is wanted, that the sitter's record allows and that go with what is worn, those nearest to the
+ * message first; of equally near ones the order stays.
  */
 export function findEntries(
   entries: readonly PoseEntry[],
@@ -111,7 +112,8 @@ export function findEntries(
     entry.pose.level <= mostLevel &&
     isAmong(entry, own) &&
     words.every((w) => entry.text.includes(w)) &&
-    isOpenTo(profile, entry.pose);
+    isOpenTo(profile, entry.pose) &&
+    goesWithOutfit(profile, entry.pose);
   return entries
     .filter(fits)
     .map((entry) => ({ entry, off: offMessage(entry.pose.message, message) }))

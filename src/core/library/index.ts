@@ -4,11 +4,14 @@ export { HOUSE_POSES, isForCloseFrame, STANDING_POSES } from './house';
 export {
   fit,
   fitInstead,
+  goesWithOutfit,
   isOpenTo,
+  outfitsToMind,
   type Adaptation,
   type Fitted,
   type FitWishes,
   type InsteadWhy,
+  type OutfitAgainst,
 } from './fit';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
