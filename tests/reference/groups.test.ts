@@ -46,6 +46,21 @@ const found = (problem: Problem) => {
   return costOf(problem, ordered(problem, start, 4, { seed: 5, moves: 1500 * problem.n }));
 };
 
+it('what is not near a place costs it nothing, but where something was said of who is there', () => {
+  const { n, pair, near, isRelated } = problemOf(14, 0, 0);
+  const all = Array.from({ length: n }, (_, i) => i);
+  const far = all.flatMap((p) =>
+    all.filter((q) => q !== p && !near[p]!.includes(q)).map((q) => [p, q] as const),
+  );
+  expect(far.length).toBeGreaterThan(n);
+  const costs = (a: number, b: number) => far.map(([p, q]) => pair[((a * n + b) * n + p) * n + q]!);
+  for (const a of all)
+    for (const b of all) if (a !== b && !isRelated[a]) expect(Math.max(...costs(a, b))).toBe(0);
+  // the couple are the first and the third
+  expect(isRelated[0]).toBe(true);
+  expect(Math.max(...costs(0, 2))).toBeGreaterThan(0);
+});
+
 describe('the order of a group', () => {
   it.each([
     [4, 0, 0],

@@ -34,7 +34,8 @@ function orNull<Id extends string>(value: OrAny<Id>): Id | null {
   return value === ANY ? null : (value as Id);
 }
 
-/** A choice that no collection can be called: names have no line breaks. */
+/** Choices that no collection can be called: names do not end in a line break. */
+const EVERYBODYS = 'any\n';
 const OWN = 'own\n';
 
 interface OwnChoiceProps {
@@ -45,14 +46,14 @@ interface OwnChoiceProps {
 
 /** Whose poses: everybody's, one's own, or one collection of them. */
 function OwnChoice({ own, collections, onOwn }: OwnChoiceProps) {
-  const value = own === null ? ANY : own === 'all' ? OWN : own.collection;
-  const ofId = (id: string) => (id === ANY ? null : id === OWN ? 'all' : { collection: id });
-  const words = { [ANY]: 'any', [OWN]: 'my own', ...Object.fromEntries(collections.map((c) => [c, c])) };
+  const value = own === null ? EVERYBODYS : own === 'all' ? OWN : own.collection;
+  const ofId = (id: string) => (id === EVERYBODYS ? null : id === OWN ? 'all' : { collection: id });
+  const words = { [EVERYBODYS]: 'any', [OWN]: 'my own', ...Object.fromEntries(collections.map((c) => [c, c])) };
   return (
     <Choice
       label="collection"
       value={value}
-      options={[ANY, OWN, ...collections]}
+      options={[EVERYBODYS, OWN, ...collections]}
       words={words}
       onChange={(id) => onOwn(ofId(id))}
     />

@@ -36,9 +36,12 @@ export async function openPoseFile(db: GilvoDatabase, text: string): Promise<Ope
   for (const one of poses) {
     const key = bodyKey(one.pose);
     const as = names.get(key);
-    if (as !== undefined) opened.known.push({ name: one.name, as });
-    else opened.fresh.push(ids.has(one.id) ? { ...one, id: crypto.randomUUID() } : one);
-    if (as === undefined) names.set(key, one.name);
+    if (as !== undefined) {
+      opened.known.push({ name: one.name, as });
+      continue;
+    }
+    names.set(key, one.name);
+    opened.fresh.push(ids.has(one.id) ? { ...one, id: crypto.randomUUID() } : one);
   }
   return opened;
 }
