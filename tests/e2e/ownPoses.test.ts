@@ -20,8 +20,7 @@ const fileOf = (...poses: OwnPose[]) =>
     'poses.json',
     JSON.stringify({ format: 'gilvo.poses', version: 1, exportedAt: '2026-11-20T10:00:00.000Z', poses }),
   );
-const choose = async (path: string) =>
-  (await gilvo.one('input[aria-label="File of poses"]')).sendKeys(path);
+const choose = async (path: string) => (await gilvo.one('input[aria-label="File of poses"]')).sendKeys(path);
 const kept = async () =>
   (JSON.parse(await gilvo.wholeStore()) as { poses: OwnPose[] }).poses.map((p) => p.name).sort();
 const found = () => gilvo.text('[data-testid="found"]');
@@ -57,7 +56,9 @@ it('a broken file, and a file that cannot be written, change nothing and say why
     'document.querySelector("main [role=alert]").innerText.includes("was not read")',
     'it was not refused',
   );
-  expect(await gilvo.text('main [role="alert"]')).toMatch(/poses\[1\].*chinDownDeg.*400.*Nothing was changed/);
+  expect(await gilvo.text('main [role="alert"]')).toMatch(
+    /poses\[1\].*chinDownDeg.*400.*Nothing was changed/,
+  );
   expect(await kept()).toEqual([]);
 });
 

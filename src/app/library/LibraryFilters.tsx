@@ -48,7 +48,11 @@ interface OwnChoiceProps {
 function OwnChoice({ own, collections, onOwn }: OwnChoiceProps) {
   const value = own === null ? EVERYBODYS : own === 'all' ? OWN : own.collection;
   const ofId = (id: string) => (id === EVERYBODYS ? null : id === OWN ? 'all' : { collection: id });
-  const words = { [EVERYBODYS]: 'any', [OWN]: 'my own', ...Object.fromEntries(collections.map((c) => [c, c])) };
+  const words = {
+    [EVERYBODYS]: 'any',
+    [OWN]: 'my own',
+    ...Object.fromEntries(collections.map((c) => [c, c])),
+  };
   return (
     <Choice
       label="collection"

@@ -27,7 +27,9 @@ describe('what is worn', () => {
   it('speaks against open knees and a raised foot where it is a skirt or a dress', () => {
     const out = leftOut(skirt);
     expect(out).toEqual(expect.arrayContaining(['Over the backrest', 'Crew meeting', 'One knee up']));
-    expect(out).toEqual(expect.arrayContaining(['One foot up', 'Heel on the seat', 'Legs folded', 'Sofa edge']));
+    expect(out).toEqual(
+      expect.arrayContaining(['One foot up', 'Heel on the seat', 'Legs folded', 'Sofa edge']),
+    );
     expect(leftOut(dress)).toEqual(out);
     expect(outfitsToMind(dress)).toEqual(['skirt']);
   });
