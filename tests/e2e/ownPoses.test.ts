@@ -1,7 +1,9 @@
 import { expect, it } from 'vitest';
-import { HOUSE_POSES } from '@/core/library';
-import { withSetting } from '@/core/pose';
+import { PRESETS } from '@/core/brief';
+import { entriesOf, findEntries, HOUSE_POSES, NO_FILTER } from '@/core/library';
+import { withSetting, type Message } from '@/core/pose';
 import type { OwnPose } from '@/core/sitting';
+import { AVERAGE_PROFILE } from '@/data';
 import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 
@@ -23,6 +25,12 @@ const fileOf = (...poses: OwnPose[]) =>
 const choose = async (path: string) => (await gilvo.one('input[aria-label="File of poses"]')).sendKeys(path);
 const kept = async () =>
   (JSON.parse(await gilvo.wholeStore()) as { poses: OwnPose[] }).poses.map((p) => p.name).sort();
+/** The pose of the house that anybody can take and that says most of something. */
+const nearestTo = (message: Message) =>
+  findEntries(entriesOf(HOUSE_POSES, [own('a', 'Pontoon', 4)]), NO_FILTER, {
+    profile: AVERAGE_PROFILE,
+    message,
+  })[0]!.pose.name;
 const found = () => gilvo.text('[data-testid="found"]');
 
 it('own poses come from a file, are a collection, and go again with undo', async () => {
@@ -76,4 +84,19 @@ it('what was kept is written as it is, and read back is known', async () => {
     'it was not known',
   );
   expect(await kept()).toEqual(['Pontoon']);
+});
+
+it('begins with what says most of what is wanted', async () => {
+  await gilvo.open('/library', DESK_SIZE);
+  await gilvo.one('article[data-pose] canvas[data-state="drawn"]');
+  const first = async () =>
+    gilvo.driver.executeScript<string>('return document.querySelector("article[data-pose]").ariaLabel');
+  const plain = await first();
+  for (const preset of ['business', 'relaxed'] as const) {
+    await gilvo.choose(`select:has(option[value="${preset}"])`, preset);
+    const nearest = nearestTo(PRESETS[preset].message);
+    await gilvo.comes(async () => (await first()) === nearest, `${nearest} does not come first`);
+  }
+  await gilvo.choose('select:has(option[value="business"])', 'any');
+  await gilvo.comes(async () => (await first()) === plain, 'the order did not come back');
 });

@@ -1,5 +1,7 @@
+import isSame from 'fast-deep-equal';
 import { Key } from 'selenium-webdriver';
 import { beforeAll, expect, it } from 'vitest';
+import type { Take } from '@/core/sitting';
 import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
 
@@ -197,4 +199,37 @@ it('what the sitter cannot do is exchanged for the nearest that they can, and ba
   await gilvo.press('Back to the planned pose');
   await gilvo.until(`document.querySelector("main h1").innerText === ${JSON.stringify(planned)}`, 'not back');
   await gilvo.until('document.body.innerText.includes("Cannot do this")', 'cannot be asked anew');
+});
+
+it('a pose is put after the next one and back, and its directions are said once more', async () => {
+  await gilvo.open('/direct?sitting=demo-club', PHONE_SIZE);
+  await gilvo.one('[data-testid="cue"]');
+  const order = async () =>
+    (JSON.parse(await gilvo.wholeStore()) as { takes: Take[] }).takes
+      .filter((t) => t.sittingId === 'demo-club')
+      .sort((a, b) => a.position - b.position)
+      .map((t) => t.id);
+  const planned = await order();
+  await gilvo.until('document.body.innerText.includes("Do this after the next")', 'it cannot be put later');
+  const name = () => gilvo.text('main h1');
+  const first = await name();
+  const at = await gilvo.driver.executeScript<number>(
+    'return Number(document.querySelector("[role=progressbar]").ariaValueNow)',
+  );
+  await gilvo.press('Do this after the next');
+  await gilvo.until(`document.querySelector("main h1").innerText !== ${JSON.stringify(first)}`, 'it stays');
+  const exchanged = [...planned];
+  [exchanged[at], exchanged[at + 1]] = [planned[at + 1]!, planned[at]!];
+  await gilvo.comes(async () => isSame(await order(), exchanged), 'they were not exchanged');
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.one('[data-testid="cue"]');
+  const cue = await gilvo.text('[data-testid="cue"]');
+  await gilvo.click('[data-act="next"]');
+  await gilvo.press('From the first cue again');
+  await gilvo.until(
+    `document.querySelector('[data-testid="cue"]').innerText === ${JSON.stringify(cue)}`,
+    'not said once more',
+  );
+  await gilvo.press('Back to the planned order');
+  await gilvo.comes(async () => isSame(await order(), planned), 'they are exchanged still');
 });

@@ -1,6 +1,10 @@
-import { CHECKS, type Cue } from '@/core/direct';
-import type { WholeSitting } from '@/data';
+import { dressedFor, lookOf } from '@/core/brief';
+import { CHECKS, clothQuestions, type CheckId, type Cue } from '@/core/direct';
+import type { Take } from '@/core/sitting';
+import { sitterIn, soloIn, type WholeSitting } from '@/data';
 import { CannotDo } from './CannotDo';
+import { CLOTH_WORDS } from './clothWords';
+import { Later } from './Later';
 import { leftWords } from './leftWords';
 import type { SaidCue } from '@/take/saidCues';
 import type { Directing } from './useDirecting';
@@ -52,6 +56,7 @@ function Rest({ whole, directing }: CueCardProps) {
         </button>
       )}
       <CannotDo whole={whole} directing={directing} />
+      <Later whole={whole} directing={directing} />
       {!cue && left.length > 0 && (
         <details className="quiet text-sm">
           <summary>Will not be said: {left.length}</summary>
@@ -86,13 +91,13 @@ export function CueCard({ whole, directing }: CueCardProps) {
 interface CheckRowProps {
   check: (typeof CHECKS)[number];
   isDone: boolean;
-  /** The camera's numbers, where they are looked over. */
-  numbers: string | null;
+  /** What is looked over besides in this picture: the camera's numbers, or what somebody wears. */
+  besides: string;
   onCheck(): void;
 }
 
 /** One thing that is looked over, and what for. */
-function CheckRow({ check: { id, words, look }, isDone, numbers, onCheck }: CheckRowProps) {
+function CheckRow({ check: { id, words, look }, isDone, besides, onCheck }: CheckRowProps) {
   return (
     <button
       type="button"
@@ -105,15 +110,31 @@ function CheckRow({ check: { id, words, look }, isDone, numbers, onCheck }: Chec
         {words}
         {isDone && ' ✓'}
       </span>
-      <span className="quiet">{numbers ? `${numbers}; ${look}` : look}</span>
+      <span className="quiet">{besides ? `${besides}; ${look}` : look}</span>
     </button>
   );
 }
 
+/** What is looked over in this picture besides what is in every one. */
+function besides(whole: WholeSitting, take: Take): Partial<Record<CheckId, string>> {
+  const look = lookOf(whole.sitting, take);
+  const dressed = take.shot.people.flatMap(({ role }) => {
+    const sitter = sitterIn(whole, take, role);
+    return sitter ? [{ profile: dressedFor(sitter, look), pose: soloIn(whole, take, role).pose }] : [];
+  });
+  return {
+    cloth: clothQuestions(dressed)
+      .map((id) => CLOTH_WORDS[id])
+      .join(', '),
+    edge: `lens ${take.shot.camera.heightM.toFixed(2)} m high`,
+  };
+}
+
 /** What is looked over once the pose stands, in the order of the work; then what draws the expression. */
-export function Checks({ directing: { checked, check, cue, cues, take, prompt } }: { directing: Directing }) {
+export function Checks({ whole, directing }: CueCardProps) {
+  const { checked, check, cue, cues, take, prompt } = directing;
   if (!cues || cue) return null;
-  const { camera } = take.shot;
+  const more = besides(whole, take);
   return (
     <>
       <div role="group" aria-label="Check list" className="mt-4 border-t border-base-300">
@@ -122,7 +143,7 @@ export function Checks({ directing: { checked, check, cue, cues, take, prompt } 
             key={row.id}
             check={row}
             isDone={checked.includes(row.id)}
-            numbers={row.id === 'edge' ? `lens ${camera.heightM.toFixed(2)} m high` : null}
+            besides={more[row.id] ?? ''}
             onCheck={() => check(row.id)}
           />
         ))}

@@ -25,7 +25,7 @@ function OnSet({ whole, place, onGoOn }: OnSetProps) {
       <main className="flex min-h-0 flex-1 flex-col overflow-y-auto px-5 pt-3">
         <TakeOnSet whole={whole} directing={directing} />
         <CueCard whole={whole} directing={directing} />
-        <Checks directing={directing} />
+        <Checks whole={whole} directing={directing} />
       </main>
       <Acts directing={directing} />
     </>

@@ -1,6 +1,9 @@
 import Link from 'next/link';
+import { cautionsOf, type CautionId } from '@/core/library';
 import { soloShot } from '@/core/shot';
-import { peopleIn, type WholeSitting } from '@/data';
+import type { Take } from '@/core/sitting';
+import { peopleIn, sitterIn, soloIn, type WholeSitting } from '@/data';
+import { cautionWords } from '@/ui/place/cautionWords';
 import { calledOf } from '@/ui/place/namesOf';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { TimeLine } from './TimeLine';
@@ -46,10 +49,19 @@ export function Progress({ whole, directing }: OnSetProps) {
   );
 }
 
+/** What is minded of anybody in a picture. */
+function cautionsIn(whole: WholeSitting, take: Take): CautionId[] {
+  return take.shot.people.flatMap(({ role }) => {
+    const sitter = sitterIn(whole, take, role);
+    return sitter ? cautionsOf(soloIn(whole, take, role).pose, sitter.profile) : [];
+  });
+}
+
 /** The pose that is directed: its picture, the camera's numbers, the frames so far. */
 export function TakeOnSet({ whole, directing }: OnSetProps) {
   const { take, frameCount, keeperCount } = directing;
   const { pose, camera } = soloShot(take.shot);
+  const cautions = cautionWords([...new Set(cautionsIn(whole, take))]);
   return (
     <div className="rule-b flex gap-4 pb-4">
       <TakeThumbnail
@@ -74,6 +86,7 @@ export function TakeOnSet({ whole, directing }: OnSetProps) {
           <p className="mt-1 font-bold text-accent">Must be had: no keeper yet.</p>
         )}
         {pose.words && <p className="quiet mt-2 leading-snug">{pose.words}</p>}
+        {cautions && <p className="mt-2 leading-snug font-semibold">{cautions}</p>}
       </div>
     </div>
   );

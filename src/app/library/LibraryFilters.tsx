@@ -1,9 +1,11 @@
 'use client';
 
+import { PRESET_NAMES, PRESETS, type Preset } from '@/core/brief';
 import { HANDS_BUSY, HANDS_IDS, type HandsId, type PoseFilter } from '@/core/library';
 import { HEIGHT_IDS, HEIGHTS, type HeightId } from '@/core/pose';
 import { SUPPORT_KINDS, SUPPORTS, type SupportKindName } from '@/core/scene';
 import { Choice } from '@/ui/fields/Choice';
+import type { Library } from './useLibrary';
 
 /** Nothing is wanted in particular. */
 const ANY = 'any';
@@ -27,6 +29,7 @@ function wordsOf<Id extends string>(
 
 const ON: readonly ('nothing' | SupportKindName)[] = ['nothing', ...SUPPORT_KINDS];
 const HEIGHT_WORDS = wordsOf(HEIGHT_IDS, (id) => HEIGHTS[id].words);
+const PRESET_WORDS = wordsOf(PRESET_NAMES, (name) => PRESETS[name].words);
 const HANDS_WORDS = wordsOf(HANDS_IDS, (id) => HANDS_BUSY[id].words);
 const ON_WORDS = wordsOf(ON, (id) => (id === 'nothing' ? 'nothing' : SUPPORTS[id].words));
 
@@ -65,17 +68,19 @@ function OwnChoice({ own, collections, onOwn }: OwnChoiceProps) {
 }
 
 interface LibraryFiltersProps {
-  filter: PoseFilter;
-  /** Collections of the own poses. */
-  collections: readonly string[];
-  onFilter(filter: PoseFilter): void;
+  library: Pick<Library, 'filter' | 'setFilter' | 'preset' | 'setPreset' | 'collections'>;
 }
 
 /** What poses are found by. */
-export function LibraryFilters({ filter, collections, onFilter }: LibraryFiltersProps) {
-  const put = (change: Partial<PoseFilter>) => onFilter({ ...filter, ...change });
+export function LibraryFilters({ library }: LibraryFiltersProps) {
+  const { filter, setFilter, preset, setPreset, collections } = library;
+  const put = (change: Partial<PoseFilter>) => setFilter({ ...filter, ...change });
   return (
-    <div className="grid grid-cols-2 gap-3 sm:grid-cols-6" role="search" aria-label="Find poses">
+    <div
+      className="grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-7"
+      role="search"
+      aria-label="Find poses"
+    >
       <label className="col-span-2 block min-w-0 sm:col-span-1">
         <span className="block leading-tight">Words</span>
         <input
@@ -112,6 +117,13 @@ export function LibraryFilters({ filter, collections, onFilter }: LibraryFilters
         options={LEVELS}
         words={LEVEL_WORDS}
         onChange={(level) => put({ mostLevel: Number(level) })}
+      />
+      <Choice<OrAny<Preset>>
+        label="says most"
+        value={preset ?? ANY}
+        options={[ANY, ...PRESET_NAMES]}
+        words={PRESET_WORDS}
+        onChange={(name) => setPreset(orNull(name))}
       />
       <OwnChoice own={filter.own} collections={collections} onOwn={(own) => put({ own })} />
     </div>

@@ -78,7 +78,7 @@ interface ShelfProps {
 /** What is found of the library, and what it is found by. */
 function Shelf({ whole, isReady, onAdd }: ShelfProps) {
   const library = useLibrary(whole, isReady);
-  const { people, chosen, choose, profile, filter, setFilter, found, collections, count } = library;
+  const { people, chosen, choose, profile, found, count } = library;
   return (
     <>
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-3 gap-y-1">
@@ -94,7 +94,7 @@ function Shelf({ whole, isReady, onAdd }: ShelfProps) {
           onChoose={choose}
         />
       </div>
-      <LibraryFilters filter={filter} collections={collections} onFilter={setFilter} />
+      <LibraryFilters library={library} />
       <div className="rule-t mt-4 flex min-h-0 flex-1 flex-col pt-4">
         {found.length === 0 ? (
           <p className="quiet">No pose has all of that.</p>

@@ -2,11 +2,12 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
-import type { PoseEntry } from '@/core/library';
+import { cautionsOf, type PoseEntry } from '@/core/library';
 import { HEIGHTS } from '@/core/pose';
 import { SUPPORTS } from '@/core/scene';
 import { NEW_SHOT, type PoseView } from '@/data';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
+import { cautionWords } from '@/ui/place/cautionWords';
 import { useNewest } from '@/ui/pictures/useNewest';
 import { poseViewOf } from '@/workers/keptFirst';
 
@@ -40,6 +41,7 @@ export function PoseTile({ entry, profile, onAdd }: PoseTileProps) {
   const { value, onSeen } = usePoseView(profile, entry);
   const { pose, supports, height, isOwn } = entry;
   const on = supports.map((kind) => SUPPORTS[kind].words).join(', ') || HEIGHTS[height].words;
+  const cautions = cautionWords(cautionsOf(pose, profile));
   return (
     <article aria-label={pose.name} className="flex h-full flex-col pr-4 pb-4" data-pose={entry.id}>
       <PaintedPicture
@@ -58,6 +60,11 @@ export function PoseTile({ entry, profile, onAdd }: PoseTileProps) {
       <p className="quiet text-xs" data-testid="told">
         {value ? toldWords(value.told) : '…'}
       </p>
+      {cautions && (
+        <p className="min-w-0 truncate text-xs font-semibold" title={cautions}>
+          {cautions}
+        </p>
+      )}
       {onAdd && (
         <button type="button" className="link-act mt-1 min-h-10 self-start text-left" onClick={onAdd}>
           Add to the run

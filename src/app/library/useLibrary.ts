@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { dressedFor, lookOf } from '@/core/brief';
+import { dressedFor, lookOf, PRESETS, type Preset } from '@/core/brief';
 import {
   collectionsOf,
   entriesOf,
@@ -24,6 +24,9 @@ function useFor(whole: WholeSitting | null, isReady: boolean) {
   return { people, chosen, choose };
 }
 
+/** What is found of the library, for whom, and what it is found by. */
+export type Library = ReturnType<typeof useLibrary>;
+
 /** What the library shows: poses of the house and one's own that suit whoever is chosen, as they are looked for. */
 export function useLibrary(whole: WholeSitting | null, isReady: boolean) {
   const { people, chosen, choose } = useFor(whole, isReady);
@@ -33,11 +36,25 @@ export function useLibrary(whole: WholeSitting | null, isReady: boolean) {
   const entries = useMemo(() => entriesOf(HOUSE_POSES, own), [own]);
   const look = whole ? lookOf(whole.sitting, whole.takes[0]) : undefined;
   const profile = useMemo(() => (chosen ? dressedFor(chosen, look) : AVERAGE_PROFILE), [chosen, look]);
-  const message = look?.message ?? null;
+  /** The message that the nearest poses come first for; that of the look where none is chosen. */
+  const [preset, setPreset] = useState<Preset | null>(null);
+  const message = preset ? PRESETS[preset].message : (look?.message ?? null);
   const found: PoseEntry[] = useMemo(
     () => findEntries(entries, wanted, { profile, message }),
     [entries, wanted, profile, message],
   );
   const collections = useMemo(() => collectionsOf(entries), [entries]);
-  return { people, chosen, choose, profile, filter, setFilter, found, collections, count: entries.length };
+  return {
+    people,
+    chosen,
+    choose,
+    profile,
+    filter,
+    setFilter,
+    preset,
+    setPreset,
+    found,
+    collections,
+    count: entries.length,
+  };
 }

@@ -9,8 +9,10 @@ import {
   settingOf,
   SETTINGS,
   withContact,
+  withTouch,
   withHeld,
   withSetting,
+  type Contact,
   type ContactTarget,
   type HandShape,
   type LegMode,
@@ -50,6 +52,7 @@ export type MendChange =
   | { kind: 'number'; variable: MendNumber; from: number; to: number }
   | { kind: 'handShape'; variable: Of<'handShape'>; from: HandShape; to: HandShape }
   | { kind: 'handPlace'; variable: Of<'handPlace'>; from: ContactTarget | null; to: ContactTarget | null }
+  | { kind: 'handTouch'; variable: Of<'handTouch'>; from: Contact['kind']; to: Contact['kind'] }
   | { kind: 'legMode'; variable: Of<'legMode'>; from: LegMode; to: LegMode };
 
 /**
@@ -64,6 +67,8 @@ const SEAT_SECONDS = 2.5;
 /** Another shape of a hand is said in a breath; another place for it takes the arm along (common practice). */
 const SHAPE_SECONDS = 2;
 const PLACE_SECONDS = 4;
+/** A hand that only touches where it rested (common practice). */
+const TOUCH_SECONDS = 1;
 /** A leg that is put elsewhere takes the weight along (common practice). */
 const LEG_SECONDS = 4;
 
@@ -102,6 +107,11 @@ interface Kind<V extends MendVariable> {
 /** What may be chosen besides what is. */
 function others<T>(among: readonly T[], now: T | null): T[] {
   return among.filter((one) => one !== now);
+}
+
+/** How a hand lies that lies lightly; null where it presses, and even the same way of lying would be another. */
+function lightKind(contact: Contact | undefined): Contact['kind'] | null {
+  return contact?.pressure === 'light' ? contact.kind : null;
 }
 
 const placeOf = ({ pose }: SoloShot, { side }: Of<'handPlace'>) => contactOf(pose, side)?.to ?? null;
@@ -187,6 +197,17 @@ const KINDS: { readonly [On in MendVariable['on']]: Kind<Of<On>> } = {
       return !contact || (!contact.of && contact.kind !== 'lean' && contact.kind !== 'grip');
     },
   },
+  handTouch: {
+    steps: ({ pose }, { side, among }) =>
+      choices(others(among, lightKind(contactOf(pose, side))).length, TOUCH_SECONDS),
+    moved: (shot, { side, among }, at) => {
+      const contact = contactOf(shot.pose, side);
+      const kind = contact && others(among, lightKind(contact))[at - 1];
+      if (!kind) return shot;
+      return { ...shot, pose: withTouch(shot.pose, { ...contact, kind, pressure: 'light' }) };
+    },
+    applies: ({ pose }, { side }) => contactOf(pose, side) !== undefined,
+  },
   legMode: {
     steps: ({ pose }, { side, among }) => choices(others(among, legModes(pose)[side]).length, LEG_SECONDS),
     moved: (shot, { side, among }, at) => {
@@ -201,6 +222,7 @@ const KINDS: { readonly [On in MendVariable['on']]: Kind<Of<On>> } = {
 const CHOSEN_AT: Record<MendChoice['on'], Station> = {
   handShape: 'hands',
   handPlace: 'hands',
+  handTouch: 'hands',
   legMode: 'feet',
 };
 
@@ -296,6 +318,10 @@ export function changesOf(before: SoloShot, axis: Axis, steps: number, after: So
     }
     case 'handPlace':
       return [{ kind: 'handPlace', variable, from: placeOf(before, variable), to: placeOf(after, variable) }];
+    case 'handTouch': {
+      const [was, is] = [before, after].map(({ pose }) => contactOf(pose, variable.side)!.kind);
+      return [{ kind: 'handTouch', variable, from: was!, to: is! }];
+    }
     case 'legMode': {
       const { side } = variable;
       const [was, is] = [legModes(before.pose)[side], legModes(after.pose)[side]];

@@ -2,7 +2,7 @@
 export const CHECKS = [
   { id: 'body', words: 'body', look: 'from the feet up: weight, line, light through the arms' },
   { id: 'head', words: 'head', look: 'chin and neck, eyes where they should be' },
-  { id: 'cloth', words: 'hair, cloth', look: 'stray hair, collar, sleeves, pockets, hem' },
+  { id: 'cloth', words: 'hair, cloth', look: 'creases, straps, labels' },
   { id: 'light', words: 'light', look: 'the shadow of the nose, a light in both eyes' },
   { id: 'edge', words: 'edge', look: 'no joint is cut, the near eye is sharp' },
 ] as const;

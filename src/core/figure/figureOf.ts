@@ -198,7 +198,7 @@ export function finished({
     balance,
     arms,
     kneeBendDeg: { left: legs.left.bendDeg, right: legs.right.bendDeg },
-    effort: effortOf(frames, body, said, balance),
+    effort: effortOf(frames, body, said, balance, burdens),
     motions: motionsOf(
       body,
       frames,

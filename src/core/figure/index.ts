@@ -11,6 +11,6 @@ export type { Rod } from './clearances/rods';
 export type { Foot } from './legs/stance';
 export { anglesBetween, type JointMotion } from './told/motions';
 export type { JointEffort } from './told/effort';
-export type { Balance } from './told/balance';
+export type { Balance, BearingPart } from './told/balance';
 export { atEase } from './atEase';
-export { placed, placeOnTrunk } from './landmarks';
+export { landmarkOf, placed, placeOnTrunk } from './landmarks';

@@ -13,6 +13,7 @@ export {
   type InsteadWhy,
   type OutfitAgainst,
 } from './fit';
+export { cautionsOf, type CautionId } from './cautions';
 export { forSitter, ownSupport } from './forSitter';
 export { carriedIn } from './starts';
 export { HANDS_BUSY, HANDS_IDS, handsOf, type HandsId } from './traits';

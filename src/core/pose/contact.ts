@@ -5,6 +5,7 @@ import { mirrorName, otherSide, SIDES, type Side } from '../units';
 import {
   BODY_PLACES,
   bodyPlaceWords,
+  isOnFace,
   isSided,
   SIDE_PLACES,
   type BodyPlaceName,
@@ -141,6 +142,11 @@ export const contactSchema = contactShape
     error: 'what is somebody else’s is a place of the body, one of a pair with its side',
     path: ['of'],
   });
+
+/** How a hand is laid where nothing is said: it only touches a face, and rests elsewhere. */
+export function usualKind(to: ContactTarget): Contact['kind'] {
+  return isOnFace(to) ? 'touch' : 'rest';
+}
 
 /** Side of the part of a contact; null for what lies on the mid-line. */
 export function contactSide({ part }: Pick<Contact, 'part'>): Side | null {

@@ -75,6 +75,14 @@ export {
   type ContactTarget,
   type HandRegion,
   type HeadPart,
+  usualKind,
   type ContactPartName,
 } from './contact';
-export { BODY_PLACES, isSided, type BodyPlaceName, type MidlinePlace, type SidePlace } from './places';
+export {
+  BODY_PLACES,
+  isOnFace,
+  isSided,
+  type BodyPlaceName,
+  type MidlinePlace,
+  type SidePlace,
+} from './places';

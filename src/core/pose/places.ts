@@ -60,6 +60,22 @@ export type MidlinePlace = keyof typeof MIDLINE_PLACES;
 export type BodyPlaceName = SidePlace | MidlinePlace;
 export const BODY_PLACES = [...Object.keys(SIDE_PLACES), ...Object.keys(MIDLINE_PLACES)] as BodyPlaceName[];
 
+/** Places of the face, which give way to a hand. */
+const ON_FACE: ReadonlySet<string> = new Set([
+  'chin',
+  'underChin',
+  'jaw',
+  'cheek',
+  'temple',
+  'lips',
+  'forehead',
+] satisfies BodyPlaceName[]);
+
+/** Whether something that is laid on is a place of the face. */
+export function isOnFace(to: string): boolean {
+  return ON_FACE.has(to.replace('other:', ''));
+}
+
 /** Whether a place has a counterpart on the other half. */
 export function isSided(place: BodyPlaceName): place is SidePlace {
   return place in SIDE_PLACES;

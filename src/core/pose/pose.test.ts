@@ -13,6 +13,7 @@ import {
   STATIONS,
   withContact,
   withSetting,
+  type ContactTarget,
   type SettingId,
 } from '.';
 
@@ -152,4 +153,12 @@ describe('the mirror', () => {
     expect(contactOf(mirrored, 'right')?.to).toBe('hipCrest');
     expect(contactOf(mirrored, 'left')).toBeUndefined();
   });
+});
+
+it('a hand that is laid on a face only touches it, and rests elsewhere', () => {
+  const kindOn = (to: ContactTarget) => contactOf(withContact(neutralPose('x'), 'left', to), 'left')!.kind;
+  for (const to of ['cheek', 'other:cheek', 'underChin', 'temple', 'lips'] as const)
+    expect(kindOn(to), to).toBe('touch');
+  for (const to of ['ear', 'hairSide', 'nape', 'hipCrest', 'wall', 'floor'] as const)
+    expect(kindOn(to), to).toBe('rest');
 });

@@ -7,6 +7,7 @@ import { CARRIED, CARRIED_NAMES, isOnSeat, LEG_MODES, type Carried, type LegMode
 import {
   contactSchema,
   contactSide,
+  usualKind,
   handRegion,
   mirrorContact,
   type Contact,
@@ -231,7 +232,7 @@ export function withoutTouch(pose: Pose, part: Contact['part']): Pose {
 
 /** The pose with a palm laid on a place, or the hand freed. */
 export function withContact(pose: Pose, side: Side, to: ContactTarget | null): Pose {
-  if (to) return withTouch(pose, { part: `${side}:palm`, to, kind: 'rest', pressure: 'light' });
+  if (to) return withTouch(pose, { part: `${side}:palm`, to, kind: usualKind(to), pressure: 'light' });
   const held = contactOf(pose, side);
   return held ? withoutTouch(pose, held.part) : pose;
 }

@@ -2,7 +2,7 @@ import type { CameraNumber } from '../camera';
 import type { KeyNumber } from '../light';
 import type { Sight } from '../picture';
 import type { DeadBand, TargetId, WantedRanges } from '../brief';
-import type { ContactTarget, HandShape, LegMode, SettingId, Station } from '../pose';
+import type { Contact, ContactTarget, HandShape, LegMode, SettingId, Station } from '../pose';
 import type { MarkNumber } from '../scene';
 import type { Side } from '../units';
 import type { Spot } from './spots';
@@ -24,6 +24,8 @@ export type MendChoice =
   | { on: 'handShape'; side: Side; among: readonly HandShape[] }
   /** Where a hand is laid; null is nowhere. */
   | { on: 'handPlace'; side: Side; among: readonly (ContactTarget | null)[] }
+  /** How a hand lies where it is laid: chosen anew it is light. */
+  | { on: 'handTouch'; side: Side; among: readonly Contact['kind'][] }
   /** What a leg does. */
   | { on: 'legMode'; side: Side; among: readonly LegMode[] };
 

@@ -32,6 +32,7 @@ import { handsLevel } from './hands/handsLevel';
 import { hooked } from './hands/hooked';
 import { paddle } from './hands/paddle';
 import { splayed } from './hands/splayed';
+import { facePressed } from './hands/facePressed';
 import { throatCovered } from './hands/throatCovered';
 import { allOneWay } from './head/allOneWay';
 import { chinBack } from './head/chinBack';
@@ -64,6 +65,7 @@ import { rolledIn } from './shoulders/rolledIn';
 import { squareShoulders } from './shoulders/squareShoulders';
 import { bentToLookDown } from './spine/bentToLookDown';
 import { collapsed } from './spine/collapsed';
+import { hipOnWall } from './hips/hipOnWall';
 import { flatOnWall } from './spine/flatOnWall';
 import { roundedBack } from './spine/roundedBack';
 import { sideBend } from './spine/sideBend';
@@ -88,6 +90,7 @@ const ALL = [
   nearLegOver,
   legsAtLens,
   kneesAlike,
+  hipOnWall,
   twistWithoutFeet,
   roundedBack,
   tuckedPelvis,
@@ -118,6 +121,7 @@ const ALL = [
   forearmHidden,
   handsLevel,
   throatCovered,
+  facePressed,
   handBeforeFocus,
   handsIdle,
   handRoundWaist,

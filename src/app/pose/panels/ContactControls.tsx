@@ -11,6 +11,7 @@ import {
   isSided,
   limbContact,
   targetWords,
+  usualKind,
   withContact,
   withoutTouch,
   withTouch,
@@ -27,15 +28,7 @@ import { NumberSlider } from '@/ui/fields/NumberSlider';
 import { Choice } from '@/ui/fields/Choice';
 import type { OtherNamed } from '@/take/people/othersNamed';
 import { usePoseStore } from '@/take/poseStore';
-
-const KIND_WORDS: Record<Contact['kind'], string> = {
-  hover: 'just off it',
-  touch: 'touches',
-  rest: 'rests',
-  hold: 'holds',
-  grip: 'grips',
-  lean: 'bears weight',
-};
+import { TOUCH_WORDS } from '../touchWords';
 
 /** Where a contact goes, whoever's place it is. */
 type Place = Pick<Contact, 'to' | 'of'>;
@@ -175,13 +168,9 @@ export function HandContacts({ pose, others }: { pose: Pose; others: readonly Ot
           others={others}
           isWide
           onChange={(place) => {
-            const laid = contact ?? {
-              part: `${side}:palm` as const,
-              kind: 'rest' as const,
-              pressure: 'light' as const,
-            };
-            if (place) put({ ...laid, spot: undefined, of: undefined, ...place });
-            else set(withContact(pose, side, null));
+            if (!place) set(withContact(pose, side, null));
+            else if (contact) put({ ...contact, spot: undefined, of: undefined, ...place });
+            else put({ part: `${side}:palm`, kind: usualKind(place.to), pressure: 'light', ...place });
           }}
         />
         {contact && (
@@ -198,7 +187,7 @@ export function HandContacts({ pose, others }: { pose: Pose; others: readonly Ot
                 label="how"
                 value={contact.kind}
                 options={CONTACT_KINDS}
-                words={KIND_WORDS}
+                words={TOUCH_WORDS}
                 onChange={(kind) => put({ ...contact, kind })}
               />
             </div>

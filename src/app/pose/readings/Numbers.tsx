@@ -1,3 +1,5 @@
+import type { BearingPart } from '@/core/figure';
+import { HAND_REGIONS } from '@/core/pose';
 import type { ShotReport } from '@/workers/shotReport';
 
 function framing(faceInFrame: number): string {
@@ -14,10 +16,29 @@ function tilt(deg: number): string {
   return `${whole}° ${deg > 0 ? 'left' : 'right'} up`;
 }
 
+/** What a part that bears is called. */
+const BEARING_WORDS: Readonly<Record<BearingPart, string>> = {
+  ...HAND_REGIONS,
+  knee: 'knee',
+  leg: 'leg',
+  seat: 'seat',
+  upperBody: 'upper body',
+  elbow: 'elbow',
+  forearm: 'forearm',
+  shoulder: 'shoulder',
+  foot: 'foot',
+  temple: 'temple',
+  cheek: 'cheek',
+  forehead: 'forehead',
+  lips: 'lips',
+  back: 'back',
+};
+
 /** What carries most, and how much of the weight. */
 function mostOf(loads: ShotReport['loads']): string {
   const most = loads.reduce((a, b) => (b.share > a.share ? b : a));
-  return `${Math.round(most.share * 100)} % ${most.part}`;
+  const part = BEARING_WORDS[most.part];
+  return `${Math.round(most.share * 100)} % ${most.side ? `${most.side} ${part}` : part}`;
 }
 
 /** What was measured, whether or not anything is wrong. */

@@ -7,6 +7,7 @@ import { MARK_NUMBERS } from '@/core/scene';
 import type { Side } from '@/core/units';
 import { HAND_WORDS } from '../handWords';
 import { LEG_WORDS } from '../legWords';
+import { TOUCH_WORDS } from '../touchWords';
 import { shownNumber } from '@/ui/fields/decimal';
 
 function figure(value: number): string {
@@ -66,6 +67,8 @@ export function changeWords(change: MendChange): string {
   const { side } = change.variable;
   if (change.kind === 'handShape')
     return `${side} hand: ${HAND_WORDS[change.from]} to ${HAND_WORDS[change.to]}`;
+  if (change.kind === 'handTouch')
+    return `${side} hand ${TOUCH_WORDS[change.from]}, now ${TOUCH_WORDS[change.to]}`;
   if (change.kind === 'legMode') return `${side} leg: ${LEG_WORDS[change.from]} to ${LEG_WORDS[change.to]}`;
   return `${side} hand: ${placeWords(change.from, side)} to ${placeWords(change.to, side)}`;
 }

@@ -1,4 +1,4 @@
-import { carrierAmong } from '../../scene';
+import { carrierAmong, type CarryPlace } from '../../scene';
 import { burdenOf, sitOn } from './carrying';
 import type { ToPose } from './linked';
 import type { Member } from './member';
@@ -7,6 +7,7 @@ import type { Member } from './member';
 export interface Carrying {
   carried: Member;
   carrier: Member;
+  on: CarryPlace;
 }
 
 /** Sits everybody who is carried on their carrier, who from then on bears their weight. */
@@ -18,13 +19,14 @@ export function carryAll(carryings: readonly Carrying[]): void {
 /** Gives everybody who carries the weight of those who are carried, as they are placed. */
 export function bearAll(carryings: readonly Carrying[]): void {
   for (const { carrier } of carryings)
-    carrier.burdens = carryings.filter((c) => c.carrier === carrier).map((c) => burdenOf(c.carried));
+    carrier.burdens = carryings.filter((c) => c.carrier === carrier).map((c) => burdenOf(c.carried, c.on));
 }
 
 /** Who of some people is carried by whom. */
 export function carryingsOf(people: readonly ToPose[], byRole: ReadonlyMap<string, Member>): Carrying[] {
   return people.flatMap((one) => {
     const carrier = carrierAmong(one, people);
-    return carrier ? [{ carried: byRole.get(one.role)!, carrier: byRole.get(carrier.role)! }] : [];
+    const on = one.mark?.carriedBy?.on;
+    return carrier && on ? [{ carried: byRole.get(one.role)!, carrier: byRole.get(carrier.role)!, on }] : [];
   });
 }

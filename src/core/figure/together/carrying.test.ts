@@ -1,8 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { profileOf } from '../../../../tests/support/people';
-import { bodyFrom } from '../../body';
-import { neutralPose, mirrorPose, withSetting, type Pose } from '../../pose';
-import { CARRY_PLACE_IDS, mirrorMark, supportAt, usualCarry, type Carry, type Mark } from '../../scene';
+import { bodyFrom, type HeldJoint } from '../../body';
+import { handOn } from '../../library/pairs/arrangement';
+import { neutralPose, mirrorPose, withSetting, type Contact, type Pose } from '../../pose';
+import {
+  CARRY_PLACE_IDS,
+  mirrorMark,
+  supportAt,
+  usualCarry,
+  type Carry,
+  type CarryPlace,
+  type Mark,
+} from '../../scene';
 import { apart, SIDES, type Vec3 } from '../../units';
 import { posedTogether, type PosedBody, type ToPose } from '..';
 import { placed, landmarkOf } from '../landmarks';
@@ -144,5 +153,32 @@ describe('who carries', () => {
     const two = posedTogether([left, a, right]).get('a')!.figure.balance;
     expect(two.errorM).toBeLessThan(0.003);
     expect(apart(one.centreOfMassM, two.centreOfMassM)).toBeGreaterThan(0.01);
+  });
+
+  it('tires by what it bears: the arms that hold, the back and the legs; on a lap none of them', () => {
+    const momentsOf = (toPose: ToPose[]) => {
+      const { effort } = posedTogether(toPose).get('a')!.figure;
+      return (joint: HeldJoint) => effort.find((e) => e.joint === joint)!.momentNm;
+    };
+    const carrying = (on: CarryPlace, contacts: Contact[]) => {
+      const [b, a] = people(usualCarry('a', on)) as [ToPose, ToPose];
+      return [b, { ...a, pose: { ...a.pose, contacts } }];
+    };
+    const holding = [
+      handOn('left:palm', 'b', 'thighOuter', 'left'),
+      handOn('right:palm', 'b', 'kneeTop', 'left'),
+    ];
+    const held = momentsOf(carrying('hip', holding));
+    const loose = momentsOf(carrying('hip', []));
+    const alone = momentsOf([carrying('hip', [])[1]!]);
+    const lap = momentsOf(carrying('lap', holding));
+    // ten of twenty kilograms on two arms, a forearm away from the elbow
+    for (const joint of ['leftElbow', 'rightElbow'] as const) {
+      expect(held(joint), joint).toBeGreaterThan(loose(joint) + 3);
+      expect(lap(joint), joint).toBeLessThan(held(joint) / 2);
+    }
+    const ankles = (of: typeof held) => of('leftAnkle') + of('rightAnkle');
+    expect(ankles(loose)).toBeGreaterThan(ankles(alone));
+    expect(loose('lowerBack')).toBeGreaterThan(alone('lowerBack') + 5);
   });
 });

@@ -91,6 +91,6 @@ export function sitOn(member: Member, carrier: Member): void {
 }
 
 /** What somebody who is carried weighs on whoever carries. */
-export function burdenOf({ frames, body }: Partner): Burden {
-  return { massKg: body.masses.totalKg, at: centreOfMass(frames, body) };
+export function burdenOf({ frames, body }: Partner, on: CarryPlace): Burden {
+  return { massKg: body.masses.totalKg, at: centreOfMass(frames, body), on };
 }

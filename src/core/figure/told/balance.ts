@@ -1,5 +1,13 @@
 import { jointIndex, type JointName, jointOn } from '../../body';
-import { bodyTarget, contactPart, contactSide, type Contact, isLying, legModes } from '../../pose';
+import {
+  bodyTarget,
+  contactPart,
+  contactSide,
+  type Contact,
+  type ContactPartName,
+  isLying,
+  legModes,
+} from '../../pose';
 import { add, SIDES, subtract, type Side, type Vec3 } from '../../units';
 import { polygonContains, polygonHull } from 'd3-polygon';
 import { isPropped, standsFree, supportDistance, type Carriage, SEAT_HALF_SHARE } from '../carriage';
@@ -11,11 +19,16 @@ import { pressurePoint, type Foot } from '../legs/stance';
 /** What kind of part bears: legs, the seat, the trunk that lies, or a part that leans on something. */
 export type Bearing = 'foot' | 'knee' | 'leg' | 'seat' | 'upperBody' | 'leant';
 
+/** A part that bears: of its kind, or what leans on something. */
+export type BearingPart = Exclude<Bearing, 'leant'> | ContactPartName;
+
 /** What bears the sitter: a part of the body, its share of the weight, and where it presses. */
 export interface Load {
   /** What kind of part it is. */
   bears: Bearing;
-  part: string;
+  /** Which part, and of which side; null of one there is one of. */
+  part: BearingPart;
+  side: Side | null;
   share: number;
   pointM: Vec3;
 }
@@ -56,7 +69,7 @@ export function measureBalance(
   // who is carried is held by whoever carries
   const isStable = marginM > 0 || carriage.isCarried;
   if (!standsFree(carriage)) {
-    const of = (side: Side) => loads.find((l) => l.part === `${side} foot`)?.share ?? 0;
+    const of = (side: Side) => loads.find((l) => l.bears === 'foot' && l.side === side)?.share ?? 0;
     const both = of('left') + of('right');
     return {
       centreOfMassM: com,
@@ -93,9 +106,7 @@ function underThigh(frames: Frames, carriage: Carriage, side: Side): Vec3[] {
   );
 }
 
-interface Group {
-  bears: Bearing;
-  part: string;
+interface Group extends Pick<Load, 'bears' | 'part' | 'side'> {
   corners: Vec3[];
 }
 
@@ -108,10 +119,10 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
   for (const side of SIDES) {
     if (Number.isFinite(body.limbEnds.leg[side])) continue;
     const { foot, middle } = legs[side];
-    if (foot.sole.length > 0) groups.push({ bears: 'foot', part: `${side} foot`, corners: foot.sole });
+    if (foot.sole.length > 0) groups.push({ bears: 'foot', part: 'foot', side, corners: foot.sole });
     if (modes[side] === 'kneels')
-      groups.push({ bears: 'knee', part: `${side} knee`, corners: [middle, foot.toe] });
-    if (modes[side] === 'lies') groups.push({ bears: 'leg', part: `${side} leg`, corners: [foot.ankle] });
+      groups.push({ bears: 'knee', part: 'knee', side, corners: [middle, foot.toe] });
+    if (modes[side] === 'lies') groups.push({ bears: 'leg', part: 'leg', side, corners: [foot.ankle] });
   }
   const pelvis = frames.position[jointIndex('pelvis')]!;
   const lying = isLying(pose.support);
@@ -124,26 +135,22 @@ function bearing(frames: Frames, carriage: Carriage, legs: Record<Side, PlacedLe
       [-half, half],
     ].map(([x, z]) => add(pelvis, turned([x!, 0, z!], carriage.yaw)));
     for (const side of SIDES) corners.push(...underThigh(frames, carriage, side));
-    groups.push({ bears: 'seat', part: 'seat', corners });
+    groups.push({ bears: 'seat', part: 'seat', side: null, corners });
   }
   const chestDown = Math.abs(turned([0, 1, 0], rotationOf(frames, 'spineHigh'))[1]) < 0.5;
   if (lying && chestDown)
     groups.push({
       bears: 'upperBody',
-      part: 'upper body',
+      part: 'upperBody',
+      side: null,
       corners: (['left:upperArm', 'right:upperArm', 'spineHigh'] as JointName[]).map(
         (j) => frames.position[jointIndex(j)]!,
       ),
     });
   for (const contact of pose.contacts) {
     if (contact.kind !== 'lean') continue;
-    const side = contactSide(contact);
-    const part = contactPart(contact);
-    groups.push({
-      bears: 'leant',
-      part: side ? `${side} ${part}` : part,
-      corners: [partAt(frames, contact)],
-    });
+    const [part, side] = [contactPart(contact), contactSide(contact)];
+    groups.push({ bears: 'leant', part, side, corners: [partAt(frames, contact)] });
   }
   return groups;
 }
@@ -206,7 +213,7 @@ function shareOut(groups: readonly Group[], com: Vec3): Load[] {
     shares = next;
     if (moved < AT_REST) break;
   }
-  return groups.map(({ bears, part }, i) => ({ bears, part, share: shares[i]!, pointM: points[i]! }));
+  return groups.map(({ corners: _, ...group }, i) => ({ ...group, share: shares[i]!, pointM: points[i]! }));
 }
 
 /** Nearest point whose coordinates are not negative and sum to one. */

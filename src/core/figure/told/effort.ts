@@ -10,6 +10,8 @@ import {
 } from '../../body';
 import { contactOf, isLying, limbContact, settingOf, sided, type Pose } from '../../pose';
 import { add, dot, lengthOf, SIDES, subtract, tripleAt, unit, type Side, type Vec3 } from '../../units';
+import type { CarryPlace } from '../../scene';
+import type { Burden } from '../trunk/mass';
 import type { Balance } from './balance';
 import { at, carried, type Frames } from '../joints/frames';
 
@@ -24,6 +26,19 @@ export interface JointEffort {
   /** How long that can be held, seconds; Infinity where it does not tire. */
   holdS: number;
 }
+
+interface CarryRow {
+  /** Share that the arms hold whose hands are on whoever is carried; the place bears the rest (from memory). */
+  byArms: number;
+  /** Whether it hangs on the trunk; on a lap it goes into the seat. */
+  onTrunk: boolean;
+}
+const CARRIED_ON: Readonly<Record<CarryPlace, CarryRow>> = {
+  hip: { byArms: 0.5, onTrunk: true },
+  back: { byArms: 0.5, onTrunk: true },
+  shoulders: { byArms: 0, onTrunk: true },
+  lap: { byArms: 0, onTrunk: false },
+};
 
 /** Share of a moment that is left to the muscles where the limb itself lies on something. */
 const LEFT_WHEN_SUPPORTED = 0.25;
@@ -57,6 +72,26 @@ function momentOf(frames: Frames, body: Body, joint: JointName): number {
   return massKg * GRAVITY_M_PER_S2 * aside(centre, at(frames, joint));
 }
 
+/** Moment about the lower back of the trunk and of those who hang on it, newton metres. */
+function backMoment(frames: Frames, body: Body, burdens: readonly Burden[]): number {
+  const back = at(frames, 'spineLow');
+  let { massKg, centre } = hanging(frames, body, 'spineLow');
+  for (const burden of burdens) {
+    if (!CARRIED_ON[burden.on].onTrunk) continue;
+    massKg += burden.massKg;
+    centre = add(centre, subtract(burden.at, centre), burden.massKg / massKg);
+  }
+  return massKg * GRAVITY_M_PER_S2 * aside(centre, back);
+}
+
+/** Mass that one arm holds of those who are carried, shared by the arms whose hands are on somebody, kilograms. */
+function heldKg(pose: Pose, side: Side, burdens: readonly Burden[]): number {
+  const holding = SIDES.filter((s) => contactOf(pose, s)?.of !== undefined);
+  if (!holding.includes(side)) return 0;
+  const byArms = burdens.reduce((kg, { massKg, on }) => kg + massKg * CARRIED_ON[on].byArms, 0);
+  return byArms / holding.length;
+}
+
 /** Distance from a point to the line through two others, metres. */
 function offLine(p: Vec3, a: Vec3, b: Vec3): number {
   const along = unit(subtract(b, a));
@@ -68,42 +103,50 @@ function offLine(p: Vec3, a: Vec3, b: Vec3): number {
  * Moment at a joint of a leg: what its foot bears, about the joint. One who stands pushes along the line from the
  * foot to the centre of mass, friction does the rest; one who sits lets the foot bear straight down.
  */
-function borneMoment(frames: Frames, body: Body, balance: Balance, side: Side, joint: JointName): number {
-  const load = balance.loads.find((l) => l.part === `${side} foot`);
+function borneMoment(frames: Frames, allKg: number, balance: Balance, side: Side, joint: JointName): number {
+  const load = balance.loads.find((l) => l.bears === 'foot' && l.side === side);
   if (!load) return 0;
   const seated = balance.loads.some((l) => l.bears === 'seat');
   const at0 = at(frames, joint);
   const armM = seated
     ? aside(load.pointM, at0)
     : Math.min(aside(load.pointM, at0), offLine(at0, load.pointM, balance.centreOfMassM));
-  return load.share * body.masses.totalKg * GRAVITY_M_PER_S2 * armM;
+  return load.share * allKg * GRAVITY_M_PER_S2 * armM;
 }
 
 /** Share of a flat foot's moment that the calf holds; sinews take the rest (common practice: quiet standing hardly tires). */
 const FLAT_ANKLE = 0.35;
 
 /** Everything that bears beside the legs and the seat, as moments about the lower back. */
-function borneByArmsAndBack(frames: Frames, body: Body, balance: Balance): number {
+function borneByArmsAndBack(frames: Frames, allKg: number, balance: Balance): number {
   const back = at(frames, 'spineLow');
   let moment = 0;
   for (const { bears, share, pointM } of balance.loads)
     if (bears === 'leant' || bears === 'upperBody')
-      moment += share * body.masses.totalKg * GRAVITY_M_PER_S2 * aside(pointM, back);
+      moment += share * allKg * GRAVITY_M_PER_S2 * aside(pointM, back);
   return moment;
 }
 
 /**
  * Effort of every joint that holds the pose up, the hardest first: gravity's moment over the sitter's strength, and
  * how long that can be held. What a limb lies on takes most of its moment.
+ * @param burdens those whom the body carries: legs and back bear them, and the arms whose hands hold them.
  */
-export function effortOf(frames: Frames, body: Body, pose: Pose, balance: Balance): JointEffort[] {
+export function effortOf(
+  frames: Frames,
+  body: Body,
+  pose: Pose,
+  balance: Balance,
+  burdens: readonly Burden[] = [],
+): JointEffort[] {
   const moments: Record<HeldJoint, number> = {} as Record<HeldJoint, number>;
+  const allKg = burdens.reduce((kg, { massKg }) => kg + massKg, body.masses.totalKg);
   const lying = isLying(pose.support);
   const chestDown = balance.loads.some((l) => l.bears === 'upperBody');
   moments.neck = momentOf(frames, body, 'neck') * (chestDown ? LEFT_WHEN_SUPPORTED : 1);
   moments.lowerBack = Math.max(
     0,
-    momentOf(frames, body, 'spineLow') - borneByArmsAndBack(frames, body, balance),
+    backMoment(frames, body, burdens) - borneByArmsAndBack(frames, allKg, balance),
   );
   if (lying && chestDown) moments.lowerBack *= LEFT_WHEN_SUPPORTED;
   for (const side of SIDES) {
@@ -111,14 +154,19 @@ export function effortOf(frames: Frames, body: Body, pose: Pose, balance: Balanc
     const elbow = limbContact(pose, side, 'elbow') ?? limbContact(pose, side, 'forearm');
     const isHeld = hand && hand.kind !== 'hover';
     const arm = elbow ? 0 : isHeld ? LEFT_WHEN_SUPPORTED : 1;
-    moments[`${side}Shoulder`] = momentOf(frames, body, `${side}:upperArm`) * arm;
-    moments[`${side}Elbow`] = momentOf(frames, body, `${side}:forearm`) * (isHeld ? LEFT_WHEN_SUPPORTED : 1);
+    const heldN = heldKg(pose, side, burdens) * GRAVITY_M_PER_S2;
+    const heldAbout = (joint: JointName) => heldN * aside(at(frames, `${side}:hand`), at(frames, joint));
+    moments[`${side}Shoulder`] =
+      momentOf(frames, body, `${side}:upperArm`) * arm + heldAbout(`${side}:upperArm`);
+    moments[`${side}Elbow`] =
+      momentOf(frames, body, `${side}:forearm`) * (isHeld ? LEFT_WHEN_SUPPORTED : 1) +
+      heldAbout(`${side}:forearm`);
     const seated = balance.loads.some((l) => l.bears === 'seat');
-    moments[`${side}Knee`] = borneMoment(frames, body, balance, side, `${side}:shank`);
-    moments[`${side}Hip`] = seated ? 0 : borneMoment(frames, body, balance, side, `${side}:thigh`);
+    moments[`${side}Knee`] = borneMoment(frames, allKg, balance, side, `${side}:shank`);
+    moments[`${side}Hip`] = seated ? 0 : borneMoment(frames, allKg, balance, side, `${side}:thigh`);
     const lifted = settingOf(pose, sided(side, 'HeelLiftShare')) > 0.1;
     moments[`${side}Ankle`] =
-      borneMoment(frames, body, balance, side, `${side}:foot`) * (lifted ? 1 : FLAT_ANKLE);
+      borneMoment(frames, allKg, balance, side, `${side}:foot`) * (lifted ? 1 : FLAT_ANKLE);
   }
   return HELD_JOINT_NAMES.map((joint) => {
     const share = moments[joint] / greatestMomentNm(body.profile, joint);

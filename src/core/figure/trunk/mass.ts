@@ -1,5 +1,6 @@
 import { jointIndex, JOINTS, type Body } from '../../body';
 import { settingOf, type Pose } from '../../pose';
+import type { CarryPlace } from '../../scene';
 import { add, SIDES, subtract, type Side, type Vec3 } from '../../units';
 import { backwards, offsetsOf, rotationOf, turned, type Frames } from '../joints/frames';
 import { pressurePoint, type Foot } from '../legs/stance';
@@ -40,6 +41,8 @@ export interface ArmLump {
 export interface Burden {
   massKg: number;
   at: Vec3;
+  /** Where on the body they sit. */
+  on: CarryPlace;
 }
 
 /** Gathers the placed arms into a lump; where no arm is placed yet, straight down beside the body. */

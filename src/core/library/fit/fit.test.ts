@@ -13,6 +13,7 @@ import { framed, FRAMINGS, framingOf, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
 import { HOUSE_POSES } from '..';
 import { fit, fitInstead, type Adaptation, type Fitted } from '.';
+import { goesWithOutfit } from './outfit';
 import { ruledOutBy } from './suits';
 
 const POSES = Object.values(HOUSE_POSES).flat();
@@ -142,6 +143,19 @@ describe('what is adapted, and why', () => {
     expect(found.left).toEqual([]);
     expect(found.adaptations[0]).toMatchObject({ kind: 'instead', because: 'fault' });
     expect(finished(fitInstead(standIn, before(standIn), asked, 'fault'))).toBeNull();
+  });
+
+  it('another pose goes with what the sitter wears', () => {
+    const { outfit } = SITTERS.old;
+    const inSkirt = profileOf({
+      ...SITTERS.old,
+      outfit: { ...outfit, bottom: { ...outfit.bottom, cut: 'skirt' } },
+    });
+    const body = bodyFrom(inSkirt);
+    const standIn = createStandIn(body, keptSurface(body, 'measured'));
+    const kneeling = fitted(standIn, called('Tying a lace'));
+    expect(of(kneeling, 'instead')?.because).toBe('cannotKneel');
+    expect(goesWithOutfit(inSkirt, kneeling.shot.pose)).toBe(true);
   });
 
   it('is the same each time', () => {

@@ -58,6 +58,11 @@ export const ARM_EXAMPLES: Examples = {
     faulty: standing({ leftArmOutDeg: 30, leftElbowBendDeg: 130, leftForearmTurnDeg: 80 }),
     sound: standing({ leftArmOutDeg: 30, leftElbowBendDeg: 130, leftForearmTurnDeg: -10 }),
   },
+  'face-pressed': {
+    faulty: shot({ contacts: [on('left:fingertips', 'jaw', 'rest')] }),
+    sound: shot({ contacts: [on('left:fingertips', 'jaw', 'touch')] }),
+    close: { focalLengthMm: 300, aimM: 1.5, panDeg: 0 },
+  },
   fist: { faulty: hands('closedFist'), sound: hands('relaxed'), close: HAND },
   splayed: {
     faulty: hands('relaxed', { leftFingerSpreadShare: 1 }),

@@ -1,4 +1,4 @@
-import type { Pose } from '../../pose';
+import { on, type Pose } from '../../pose';
 import { supportAt } from '../../scene';
 import { seated, shot, standing, type Examples } from './example';
 
@@ -10,6 +10,13 @@ const onBack = (settings: Pose['settings']) =>
     settings: { hipsTurnLeftDeg: 80, ...settings },
   });
 const onStool = (said: Partial<Pose>) => seated({}, { objects: [supportAt('stool')], ...said });
+const besideWall = (leftM: number, settings: Pose['settings'] = {}) =>
+  shot({
+    support: 'lean',
+    objects: [supportAt('wall', { leftM, turnLeftDeg: 90 })],
+    contacts: [on('right:shoulder', 'wall', 'lean')],
+    settings,
+  });
 const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
@@ -77,5 +84,9 @@ export const LEG_EXAMPLES: Examples = {
   'twist-without-feet': {
     faulty: standing({ twistLeftDeg: 44 }),
     sound: standing({ twistLeftDeg: 14, hipsTurnLeftDeg: 20 }),
+  },
+  'hip-on-wall': {
+    faulty: besideWall(-0.14),
+    sound: besideWall(-0.36, { leanLeftDeg: -6, heelSpacingShoulders: 0.4 }),
   },
 };
