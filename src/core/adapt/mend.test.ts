@@ -6,7 +6,7 @@ import { CAMERA_RANGES } from '../camera';
 import { STANDING_POSES } from '../library';
 import { seeShot } from '../picture';
 import type { SoloShot } from '../shot';
-import { SETTINGS, settingOf, withHeld, withSetting } from '../pose';
+import { SETTINGS, settingOf, withHeld, withSetting, type Contact } from '../pose';
 import { plainGround, supportAt } from '../scene';
 import { framed } from '../set';
 import { GRADES, outside, review, RULES, shortOfClear, type Finding } from '../review';
@@ -292,4 +292,35 @@ it('names what moves against a change: the head that stays where it was', () => 
   if (result.kind !== 'mended') throw new Error(result.why);
   const ids = result.changes.map((c) => (c.variable.on === 'pose' ? c.variable.id : ''));
   expect(ids).toContain('headTurnLeftDeg');
+});
+
+describe('a hand that presses the face', () => {
+  const pressing = (kind: Contact['kind'], pressure: Contact['pressure'] = 'light') => {
+    const shot = shotOf();
+    const contact: Contact = { part: 'left:fingertips', to: 'jaw', kind, pressure };
+    return { ...shot, pose: { ...shot.pose, contacts: [contact] } };
+  };
+  const id = 'face-pressed:left';
+
+  it.each([
+    ['rest', 'light'],
+    ['lean', 'light'],
+    ['touch', 'firm'],
+  ] as const)(
+    'that %ss, %s, is let touch lightly where it is, and nothing else changes',
+    (kind, pressure) => {
+      const shot = pressing(kind, pressure);
+      const result = mendOf(shot, id);
+      expect(result.kind).toBe('mended');
+      if (result.kind !== 'mended') return;
+      expect(result.changes.map((c) => c.kind)).toEqual(['handTouch']);
+      expect(result.shot.pose.contacts).toEqual(pressing('touch').pose.contacts);
+      expect({ ...result.shot.pose, contacts: [] }).toEqual({ ...shot.pose, contacts: [] });
+    },
+  );
+
+  it('that touches lightly or stays off is none', () => {
+    for (const kind of ['touch', 'hover'] as const)
+      expect(findings(pressing(kind)).map((f) => f.id)).not.toContain(id);
+  });
 });

@@ -18,7 +18,7 @@ export {
 export { isChild } from './said/age';
 export { girthsOf } from './fields/tape';
 export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './bones/proportions';
-export type { Outfit } from './said/outfit';
+export { wearsSkirt, type Outfit } from './said/outfit';
 export {
   hasLimit,
   MOTION_LIMIT_NAMES,

@@ -1,4 +1,4 @@
-import type { BodyProfile } from '../body';
+import { wearsSkirt, type BodyProfile } from '../body';
 import { contactOf, isOnFeet, isOnSeat, settingOf, type Pose } from '../pose';
 import { SIDES } from '../units';
 
@@ -33,7 +33,7 @@ const QUESTIONS = {
   sleevesEven: ({ profile }) => hasCollar(profile),
   pocketsEmpty: ({ profile, pose }) =>
     hasPockets(profile) && !SIDES.some((side) => contactOf(pose, side)?.to === 'frontPocket'),
-  hemStraight: ({ profile: { outfit } }) => outfit.top.cut === 'dress' || outfit.bottom.cut === 'skirt',
+  hemStraight: ({ profile }) => wearsSkirt(profile.outfit),
   heelsSteady: ({ profile, pose }) => profile.outfit.shoes.heelM >= FELT_HEEL_M && isOnFeet(pose.support),
 } as const satisfies Record<string, (dressed: Dressed) => boolean>;
 export type ClothQuestion = keyof typeof QUESTIONS;

@@ -1,6 +1,6 @@
 import { hasLimit, type BodyProfile } from '../body';
-import { isLying, isOnFeet, isOnSeat, settingOf, type Pose } from '../pose';
-import { SUPPORTS } from '../scene';
+import { CARRIED, isOnFeet, isOnSeat, settingOf, type Pose } from '../pose';
+import { patchOf, placeSupport } from '../scene';
 
 /** From here on it is asked whether a hand is wanted to get up, years (common practice). */
 const OLDER_YEARS = 65;
@@ -14,16 +14,14 @@ const BENT_BACK_DEG = -15;
 /** All but a foot's touch is on one leg, share of the weight (from memory). */
 const ONE_LEG_SHARE = 0.06;
 
-const KNEELING = new Set<Pose['support']>(['kneel', 'kneelLow', 'allFours']);
-const isLow = ({ support, on }: Pose) =>
-  on !== 'seat' && (support === 'floor' || isLying(support) || KNEELING.has(support));
+const isOnKnees = ({ support }: Pose) => CARRIED[support].on === 'knees';
+const isLow = (pose: Pose) => pose.on !== 'seat' && (isOnKnees(pose) || CARRIED[pose.support].on === 'level');
 
 /** Height of what one sits on, metres; 0 where one does not sit. */
 function seatHeightM({ support, objects }: Pose): number {
   const seat = objects?.[0];
   if (!seat || !isOnSeat(support)) return 0;
-  const { seatHeightM: range, heightM } = SUPPORTS[seat.kind].sizes;
-  return seat.sizesM?.seatHeightM ?? seat.sizesM?.heightM ?? (range ?? heightM)?.[2] ?? 0;
+  return patchOf(placeSupport(seat), 'seat')?.point[1] ?? 0;
 }
 
 type Caution = (pose: Pose, profile: BodyProfile) => boolean;
@@ -34,7 +32,7 @@ const ROWS = {
   standsFirm: ({ support, on, objects }) =>
     on === 'armrest' || (isOnSeat(support) && objects?.[0]?.kind === 'table'),
   besideHighSeat: (pose, { ageYears }) => ageYears < SMALL_YEARS && seatHeightM(pose) >= HIGH_SEAT_M,
-  softUnderKnees: (pose) => isLow(pose) && KNEELING.has(pose.support),
+  softUnderKnees: (pose) => isLow(pose) && isOnKnees(pose),
   handToGetUp: (pose, profile) =>
     isLow(pose) && (profile.ageYears >= OLDER_YEARS || hasLimit(profile, 'pregnant')),
   secondsOnly: (pose) =>

@@ -1,6 +1,7 @@
 import { contentHash } from '../checks';
 import { settingApplies } from './applies';
-import { faceShares, legModes, settingOf, type Pose } from './pose';
+import { carriedAs } from './difference';
+import { faceShares, settingOf, type Pose } from './pose';
 import { SETTING_IDS, SETTINGS } from './settings';
 
 /** Settings that say something other than the quiet stance, in one order. */
@@ -15,8 +16,7 @@ function saidSettings(pose: Pose): [string, number][] {
  * introduced, their level and their message.
  */
 export function bodyKey(pose: Pose): string {
-  const { support, objects = [], on = 'floor', crossed, contacts, hands, gaze } = pose;
+  const { contacts, hands, gaze } = pose;
   const sorted = [...contacts].sort((a, b) => (a.part < b.part ? -1 : 1));
-  const carried = { support, objects, on, legs: legModes(pose), crossed };
-  return contentHash([carried, saidSettings(pose), sorted, hands, gaze, faceShares(pose)]);
+  return contentHash([carriedAs(pose), saidSettings(pose), sorted, hands, gaze, faceShares(pose)]);
 }

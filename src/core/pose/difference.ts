@@ -54,7 +54,7 @@ export function differenceOf(from: Pose, to: Pose): Change[] {
 }
 
 /** Everything that says on what the body is carried and what its legs do. */
-function carriedAs(pose: Pose): unknown {
+export function carriedAs(pose: Pose): unknown {
   const { support, objects = [], on = 'floor', crossed = null } = pose;
   return [support, objects, on, legModes(pose), crossed];
 }

@@ -21,3 +21,8 @@ export const outfitSchema = z.strictObject({
 });
 
 export type Outfit = z.infer<typeof outfitSchema>;
+
+/** Whether the legs are in a skirt or in that of a dress. */
+export function wearsSkirt({ top, bottom }: Outfit): boolean {
+  return top.cut === 'dress' || bottom.cut === 'skirt';
+}

@@ -1,4 +1,4 @@
-import type { BodyProfile } from '../../body';
+import { wearsSkirt, type BodyProfile } from '../../body';
 import { isOnFeet, legModes, settingOf, type Pose } from '../../pose';
 import { SIDES } from '../../units';
 
@@ -37,7 +37,7 @@ function opensKnees(pose: Pose): boolean {
 /** What an outfit speaks against (common practice; a wide skirt allows more, and the sitter's own word decides). */
 export const OUTFITS_AGAINST = {
   skirt: {
-    isWorn: ({ top, bottom }) => bottom.cut === 'skirt' || top.cut === 'dress',
+    isWorn: wearsSkirt,
     speaksAgainst: (pose) => opensKnees(pose) || raisesFoot(pose),
   },
   highHeels: {
