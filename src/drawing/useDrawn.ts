@@ -1,7 +1,7 @@
 'use client';
 
 import { useFrame, useThree } from '@react-three/fiber';
-import { useEffect, useMemo, useState } from 'react';
+import { useLayoutEffect, useMemo, useState } from 'react';
 import { Color, PerspectiveCamera, type SpotLight } from 'three';
 import { lightingOf } from '@/core/light';
 import { aimLens } from './aimLens';
@@ -18,10 +18,12 @@ import type { DrawnPerson, ViewfinderProps } from './viewfinderProps';
 /** What is seen past the room. */
 const BEYOND = '#4f473c';
 
+// What a frame is drawn from is set in layout effects: those that come after the painting would draw it a second time.
+
 /** Asks for another frame when `thing` changes, and gives it back when it is replaced. */
 function useDisposed(thing: { dispose(): void } | null | undefined): void {
   const invalidate = useThree((s) => s.invalidate);
-  useEffect(() => {
+  useLayoutEffect(() => {
     invalidate();
     return () => thing?.dispose();
   }, [thing, invalidate]);
@@ -35,7 +37,7 @@ export function useLamps({ light, ground, ...given }: ViewfinderProps): readonly
   const lighting = useMemo(() => lightingOf(light, face, ground.backgroundM), [light, face, ground]);
   const count = lighting.sources.length;
   const lamps = useMemo(() => Array.from({ length: count }, (_, i) => lampOf(i === 0)), [count]);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const all = lamps.flatMap((lamp) => [lamp, lamp.target]);
     scene.add(...all);
     return () => {
@@ -43,7 +45,7 @@ export function useLamps({ light, ground, ...given }: ViewfinderProps): readonly
       for (const lamp of lamps) lamp.dispose();
     };
   }, [scene, lamps]);
-  useEffect(() => {
+  useLayoutEffect(() => {
     lamps.forEach((lamp, i) => setLamp(lamp, lighting.sources[i]!, face));
     invalidate();
   }, [lighting, face, lamps, invalidate]);
@@ -71,7 +73,7 @@ export function useFigure(
   const invalidate = useThree((s) => s.invalidate);
   const figure = useMemo(() => figureGeometry(surface), [surface]);
   useDisposed(figure.geometry);
-  useEffect(() => {
+  useLayoutEffect(() => {
     figure.pose(transforms, expression, supports, rods);
     castAnew(lamps);
     invalidate();
@@ -85,7 +87,7 @@ export function useGhost({ surface, ghost }: ViewfinderProps) {
   const isShown = ghost !== null;
   const other = useMemo(() => (isShown ? figureGeometry(surface) : null), [isShown, surface]);
   useDisposed(other?.geometry);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (other && ghost) other.pose(ghost);
     invalidate();
   }, [other, ghost, invalidate]);
@@ -96,7 +98,7 @@ export function useGhost({ surface, ghost }: ViewfinderProps) {
 export function useLostCard({ onLost }: ViewfinderProps): void {
   const canvas = useThree((s) => s.gl.domElement);
   const invalidate = useThree((s) => s.invalidate);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const lost = () => onLost?.(true);
     const back = () => {
       onLost?.(false);
@@ -120,13 +122,13 @@ export function useDrawnFrames(props: ViewfinderProps): void {
   const lens = useMemo(() => new PerspectiveCamera(), []);
   const [clear] = useState(() => new Color());
   const [timer] = useState(() => frameTimer((leastMs) => onFrameTime?.(leastMs)));
-  useEffect(() => {
+  useLayoutEffect(() => {
     aimLens(lens, view);
     invalidate();
   }, [view, lens, invalidate]);
-  useEffect(invalidate, [mode, exposureStops, invalidate]);
+  useLayoutEffect(invalidate, [mode, exposureStops, invalidate]);
   const [smooth] = useState(() => (graphics() === 'processor' ? smoothAtRest() : null));
-  useEffect(() => () => smooth?.dispose(), [smooth]);
+  useLayoutEffect(() => () => smooth?.dispose(), [smooth]);
   useFrame(({ gl }) => {
     gl.toneMappingExposure = 2 ** exposureStops;
     gl.setClearColor(mode === 'parts' ? '#000000' : clear.set(BEYOND).multiplyScalar(2 ** exposureStops), 1);

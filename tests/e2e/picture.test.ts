@@ -110,16 +110,11 @@ function lightOfParts(png: PNG, labels: Uint8Array, width: number, height: numbe
 
 describe('the light that is drawn and the light that is measured', () => {
   const SCENES: [number, number, number][] = [
-    [1, 40, 2.4],
-    [2, -35, 2.2],
-    [3, 0, 2.6],
-    [4, 60, 2],
-    [5, 15, 2.8],
     [1, 90, 1.8],
     [2, -75, 2.4],
     [3, 30, 1.6],
     [4, -20, 3],
-    [5, 50, 2.4],
+    [5, 15, 2.8],
   ];
   it.each(SCENES)(
     'are within a third of a stop on every part: pose %i, key at %i degrees, %f m high',
