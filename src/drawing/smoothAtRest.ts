@@ -2,7 +2,7 @@ import type { Camera, Scene, WebGLRenderer } from 'three';
 import { smoothDrawing } from './smoothDrawing';
 
 /** Nothing has changed for so long: the picture is looked at. */
-const REST_MS = 2000;
+const REST_MS = 3000;
 
 /** Draws a picture that is looked at once more, with smooth edges. */
 export interface SmoothAtRest {

@@ -1,4 +1,6 @@
+import { naming } from '@/core/cues';
 import { cuesOfShot, type Cue } from '@/core/direct';
+import { USUAL_VOICE, type Voice } from '@/core/people';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { calledOf } from '@/ui/place/namesOf';
@@ -18,10 +20,11 @@ export function cuesFor(
 ): SaidCue[] {
   const names = (ids: readonly string[]) => calledOf(people.filter((p) => ids.includes(p.id)));
   const sentencesOf = (personId: string) => words.get(personId)?.sentences ?? [];
-  return cuesOfShot(before?.shot, shot, sentencesOf).map(({ personIds, whoId, ...cue }) => ({
+  const voiceOf = (personId: string): Voice => people.find((p) => p.id === personId)?.voice ?? USUAL_VOICE;
+  return cuesOfShot(before?.shot, shot, sentencesOf, voiceOf).map(({ personIds, whoId, ...cue }) => ({
     ...cue,
-    text: cue.text.replace('{who}', () => names([whoId ?? ''])),
-    asShown: cue.asShown.replace('{who}', () => names([whoId ?? ''])),
+    text: naming(cue.voice, cue.text, names([whoId ?? ''])),
+    asShown: naming(cue.voice, cue.asShown, names([whoId ?? ''])),
     to: shot.people.length > 1 ? names(personIds) : null,
   }));
 }

@@ -52,6 +52,18 @@ describe('a sitter who sits down', () => {
     expect((await poseNow()).objects![0]!.sizesM).toEqual({ seatHeightM: 0.5 });
   });
 
+  it('goes to the arm of an armchair, and back to the seat', async () => {
+    await gilvo.andSeen(() => gilvo.click('section[aria-label="Feet"] option[value="armchair"]'));
+    await gilvo.andSeen(() => gilvo.click('section[aria-label="Feet"] option[value="armrest"]'));
+    expect((await poseNow()).on).toBe('armrest');
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.andSeen(() => gilvo.click('section[aria-label="Feet"] option[value="seat"]'));
+    await gilvo.andSeen(() => gilvo.click('button[aria-label="Take away the armchair"]'));
+    const pose = await poseNow();
+    expect(pose.on).toBeUndefined();
+    expect(pose.objects).toMatchObject([{ kind: 'chair' }]);
+  });
+
   it('lays an elbow on a knee, and the settings that it decides go', async () => {
     await panel('arms');
     await gilvo.andSeen(() =>

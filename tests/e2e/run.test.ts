@@ -1,6 +1,7 @@
 import isSame from 'fast-deep-equal';
 import { Key } from 'selenium-webdriver';
 import { beforeAll, expect, it } from 'vitest';
+import type { Sitter } from '@/core/people';
 import type { Take } from '@/core/sitting';
 import { DESK_SIZE, PHONE_SIZE, TABLET_SIZE } from './browser';
 import { openGilvo } from './gilvo';
@@ -232,4 +233,26 @@ it('a pose is put after the next one and back, and its directions are said once 
   );
   await gilvo.press('Back to the planned order');
   await gilvo.comes(async () => isSame(await order(), planned), 'they are exchanged still');
+});
+
+it('directions are said in the language of the record, as the sitter is spoken to', async () => {
+  const RUNA = 'demo-runa';
+  await gilvo.open(`/people?person=${RUNA}`, DESK_SIZE);
+  await gilvo.pick('Directions said in', 'Deutsch, polite');
+  await gilvo.comes(
+    async () =>
+      isSame((await gilvo.stored<Sitter>('sitters', RUNA)).voice, { language: 'de', manner: 'polite' }),
+    'how directions are said was not kept',
+  );
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.one('[data-testid="cue"][lang="de"]');
+  const cues: string[] = [];
+  while ((await gilvo.texts('[data-testid="prompt"]')).length === 0) {
+    cues.push(await gilvo.text('[data-testid="cue"]'));
+    await gilvo.click('[data-act="next"]');
+  }
+  expect(cues.join(' ')).toMatch(/(link|recht)(e|en|es)\b/i);
+  expect(cues.join(' ')).not.toMatch(/\b(your|left|right)\b/i);
+  await gilvo.one('[data-testid="prompt"] [lang="de"]');
+  expect(await gilvo.violations()).toEqual([]);
 });

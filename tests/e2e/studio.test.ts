@@ -61,6 +61,26 @@ describe('plan and side view', () => {
   });
 });
 
+it('a change of light and a change of the body are drawn in one frame each', async () => {
+  const frames = async () =>
+    Number(
+      await gilvo.driver.executeScript(
+        'return document.querySelector("[data-testid=viewfinder]").dataset.frames',
+      ),
+    );
+  await gilvo.pose(3);
+  for (const [panel, label, value] of [
+    ['light', 'ambient against key, %', '30'],
+    ['spine', 'drawn up, %', '80'],
+  ] as const) {
+    await gilvo.click(`button[title^="${panel}:"]`);
+    await drawn(gilvo.driver);
+    const before = await frames();
+    await gilvo.andSeen(() => gilvo.type(label, value));
+    expect([panel, await frames()]).toEqual([panel, before + 1]);
+  }
+});
+
 describe('overlays', () => {
   it('say how large near parts are drawn, what is sharp, and what was measured', async () => {
     await gilvo.pose(1);

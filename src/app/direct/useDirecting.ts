@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { promptFor } from '@/core/direct';
+import { USUAL_VOICE } from '@/core/people';
 import type { Frame } from '@/core/sitting';
 import { addFrame, database, sitterIn, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
@@ -47,6 +48,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
   // one is where one was while the words are still looked for
   const at = cues ? Math.min(place.cue, cues.length) : place.cue;
   const own = frames.filter((f) => f.takeId === take.id);
+  const sitter = sitterIn(whole, take);
+  const voice = sitter?.voice ?? USUAL_VOICE;
 
   const startedAt = place.startedAt;
   const move = (next: Partial<SetPlace>) =>
@@ -77,7 +80,10 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     /** What should have followed by itself did not: from here on it is said. */
     markNotByItself: () => move({ notByItself: [...notByItself, at] }),
     /** What draws the expression; another for every frame. */
-    prompt: promptFor(take.shot.message, sitterIn(whole, take)?.profile, index + own.length),
+    prompt: {
+      language: voice.language,
+      words: promptFor(take.shot.message, voice, sitter?.profile, index + own.length),
+    },
     /** Poses of which there are frames. */
     takenIds: new Set(frames.map((f) => f.takeId)),
     isLastTake: index >= takes.length - 1,

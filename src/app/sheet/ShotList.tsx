@@ -58,7 +58,7 @@ function Sayings({ whole, take, before, words }: ListedProps) {
   return (
     <ol className="mt-1 list-decimal pl-5">
       {cuesFor(whole, before, take, words).map((cue, i) => (
-        <li key={i}>
+        <li key={i} lang={cue.voice.language}>
           {cue.to && `${cue.to}: `}
           {cue.text}
         </li>

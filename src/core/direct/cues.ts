@@ -1,4 +1,5 @@
-import { say, sayShown, sentenceFor, type Sentence } from '../cues';
+import { CUE_WORDS, say, sayShown, sentenceFor, type Sentence } from '../cues';
+import { USUAL_VOICE, type Voice } from '../people';
 import {
   mirroredValue,
   settingChange,
@@ -10,6 +11,7 @@ import {
   type Station,
 } from '../pose';
 import { otherSide, type Side } from '../units';
+import { amountOf } from './amount';
 import { MIDLINE_PHRASES, PAIRED_PHRASES } from './phrases';
 
 /** One spoken direction. */
@@ -21,36 +23,32 @@ export interface Cue {
   text: string;
   /** The same for showing it: the sitter copies a mirror, so left and right are the photographer's. */
   asShown: string;
+  /** How it is said. */
+  voice: Voice;
 }
 
-/** How much, in words, from the number of comfortable steps. */
-export function amount(steps: number): string {
-  if (steps <= 1.3) return 'a touch';
-  if (steps <= 2.6) return 'a little';
-  return steps <= 5 ? 'a good bit' : 'all the way';
-}
-
-/** How one setting is said to change. */
+/** How one setting is said to change: to the photographer, in the words of the application. */
 function settingText(id: SettingId, from: number, to: number): string {
   const { side, step } = SETTINGS[id];
   const by = settingChange(id, from, to);
   const pair = side ? PAIRED_PHRASES[id.slice(side.length) as PairedName] : MIDLINE_PHRASES[id as MidlineId];
   const phrase = pair[by > 0 ? 0 : 1];
   const sided = side ? phrase.replaceAll('{side}', side).replaceAll('{other}', otherSide(side)) : phrase;
-  return `${sided}, ${amount(Math.abs(by) / step)}.`;
+  const { amounts } = CUE_WORDS[USUAL_VOICE.language].marks;
+  return `${sided}, ${amounts[amountOf(Math.abs(by) / step)]}.`;
 }
 
 /** What is said as a cue. */
-export function cueOf(sentence: Sentence): Cue {
+export function cueOf(sentence: Sentence, voice: Voice): Cue {
   const { station, side } = sentence;
-  return { station, side, text: say(sentence), asShown: sayShown(sentence) };
+  return { station, side, text: say(sentence, voice), asShown: sayShown(sentence, voice), voice };
 }
 
 /** The cue for one change by itself, as a mend asks for it; null for what nothing is said of. */
 export function cueFor(change: Change): Cue | null {
   if (change.kind !== 'setting') {
     const sentence = sentenceFor(change);
-    return sentence && cueOf(sentence);
+    return sentence && cueOf(sentence, USUAL_VOICE);
   }
   const { id, from, to, station } = change;
   const mirror = SETTINGS[id].mirror as SettingId;
@@ -59,5 +57,6 @@ export function cueFor(change: Change): Cue | null {
     side: SETTINGS[id].side,
     text: settingText(id, from, to),
     asShown: settingText(mirror, mirroredValue(id, from), mirroredValue(id, to)),
+    voice: USUAL_VOICE,
   };
 }

@@ -3,7 +3,10 @@ import { shotOf, standInOf } from '../../../tests/support/people';
 import { sentencesBetween, type Sentence } from '../cues';
 import { neutralPose, STATIONS, withSetting } from '../pose';
 import { shotOfOne, soloShot, withAnother, withSolo, type Shot } from '../shot';
+import { USUAL_VOICE, type Voice } from '../people';
 import { cuesOfShot } from '.';
+
+const usual = (): Voice => USUAL_VOICE;
 
 const ONE = shotOfOne('runa', shotOf({ hipsTurnLeftDeg: 40, headTurnLeftDeg: -26 }));
 const TURNED = sentencesBetween(standInOf('average'), neutralPose('x'), soloShot(ONE)).sentences;
@@ -27,13 +30,18 @@ function withJoss(): Shot {
 
 describe('cues of a picture', () => {
   it('are what is said to the one who is in it, in that order', () => {
-    const cues = cuesOfShot(undefined, ONE, () => [...TURNED, NOSE]);
+    const cues = cuesOfShot(undefined, ONE, () => [...TURNED, NOSE], usual);
     expect(cues.map((c) => c.text)).toEqual(['Turn your whole body to my hand.', 'Nose to my hand.']);
     expect(cues.every((c) => c.personIds.join() === 'runa' && c.whoId === null)).toBe(true);
   });
 
   it('go floor up through everybody, and are said once to both where they are the same', () => {
-    const cues = cuesOfShot(undefined, withJoss(), (id) => (id === 'runa' ? TURNED : [NOSE, ...TURNED]));
+    const cues = cuesOfShot(
+      undefined,
+      withJoss(),
+      (id) => (id === 'runa' ? TURNED : [NOSE, ...TURNED]),
+      usual,
+    );
     expect(cues.map((c) => [c.station, c.personIds.join()])).toEqual([
       ['hips', 'runa,joss'],
       ['head', 'joss'],
@@ -43,7 +51,7 @@ describe('cues of a picture', () => {
   });
 
   it('begin with where everybody goes', () => {
-    const cues = cuesOfShot(ONE, withJoss(), () => TURNED);
+    const cues = cuesOfShot(ONE, withJoss(), () => TURNED, usual);
     expect(cues.map((c) => [c.text, c.personIds.join()])).toEqual([
       ['Step to your left, one step.', 'runa'],
       ['Turn your whole body to my hand.', 'runa,joss'],
@@ -74,7 +82,7 @@ describe('cues of a picture', () => {
         of: { role: 'b', side: 'right' },
       },
     };
-    const cues = cuesOfShot(undefined, withJoss(), (id) => (id === 'runa' ? [looks, hand] : []));
+    const cues = cuesOfShot(undefined, withJoss(), (id) => (id === 'runa' ? [looks, hand] : []), usual);
     expect(cues.map((c) => [c.text, c.whoId])).toEqual([
       ['Left hand on {who}’s right shoulder.', 'joss'],
       ['Look at {who}.', 'joss'],

@@ -2,7 +2,7 @@ import type { Sentence } from '../cues';
 import { STATIONS } from '../pose';
 import type { Shot } from '../shot';
 import { cueOf, type Cue } from './cues';
-import { markCues } from './markCues';
+import { markCues, type VoiceOf } from './markCues';
 
 /** A direction with those whom it is said to. */
 export interface CueTo extends Cue {
@@ -33,23 +33,25 @@ function whoIdIn(shot: Shot, { contact, tells }: Sentence): string | null {
 /**
  * Directions that lead from one picture to the next: everybody to their places, then floor up, at each station one
  * person after the other, and all at once where it is the same for them.
- * @param sentencesOf what is said to one of them, in spoken order.
+ * @param sentencesOf what is said to one of them, in spoken order
+ * @param voiceOf how one of them is spoken to
  */
 export function cuesOfShot(
   before: Shot | undefined,
   shot: Shot,
   sentencesOf: (personId: string) => readonly Sentence[],
+  voiceOf: VoiceOf,
 ): CueTo[] {
   const all = shot.people.flatMap(({ personId }) =>
     sentencesOf(personId).map((sentence): CueTo => ({
-      ...cueOf(sentence),
+      ...cueOf(sentence, voiceOf(personId)),
       personIds: [personId],
       whoId: whoIdIn(shot, sentence),
     })),
   );
   // what is said to one alone is in spoken order already
   if (shot.people.length === 1) return all;
-  const places = markCues(before, shot).map(({ personId, ...cue }): CueTo => ({
+  const places = markCues(before, shot, voiceOf).map(({ personId, ...cue }): CueTo => ({
     ...cue,
     personIds: [personId],
   }));

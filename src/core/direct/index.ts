@@ -1,6 +1,6 @@
 export { cueFor, type Cue } from './cues';
 export { cuesOfShot, type CueTo } from './cuesOfShot';
-export { promptFor } from './prompts';
+export { promptFor } from './prompts/promptFor';
 export { CHECKS, type CheckId } from './checklist';
 export { clothQuestions, type ClothQuestion } from './clothQuestions';
 export { setSheet, type SetUp } from './setSheet';

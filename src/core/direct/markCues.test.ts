@@ -3,10 +3,12 @@ import { shotOf } from '../../../tests/support/people';
 import { MOST_WORDS } from '../cues';
 import { ARRANGEMENTS, arranged } from '../library';
 import { neutralPose } from '../pose';
+import { USUAL_VOICE, VOICES, type Voice } from '../people';
 import { usualCarry, type Mark } from '../scene';
 import { shotOfOne, withAnother, type Shot } from '../shot';
 import { markCues } from './markCues';
 
+const usual = (): Voice => USUAL_VOICE;
 const TWO = withAnother(shotOfOne('runa', shotOf()), 'pim', neutralPose('x'));
 /** Both with a mark each. */
 function on(runa: Partial<Mark>, pim: Partial<Mark> = {}): Shot {
@@ -18,7 +20,7 @@ function on(runa: Partial<Mark>, pim: Partial<Mark> = {}): Shot {
   return { ...TWO, people: TWO.people.map((p, i) => ({ ...p, mark: marks[i]! })) };
 }
 const said = (before: Shot | undefined, shot: Shot) =>
-  markCues(before, shot).map((c) => `${c.personId}: ${c.text}`);
+  markCues(before, shot, usual).map((c) => `${c.personId}: ${c.text}`);
 
 describe('where somebody goes', () => {
   it.each([
@@ -55,7 +57,7 @@ describe('where somebody goes', () => {
   it('is said by the other where it is close to them', () => {
     const close = on({}, { near: { role: 'a', gapM: 0 } });
     expect(said(on({}), close)).toEqual(['pim: Come close to {who}, so that you touch.']);
-    expect(markCues(undefined, close)[0]!.whoId).toBe('runa');
+    expect(markCues(undefined, close, usual)[0]!.whoId).toBe('runa');
     expect(said(close, close)).toEqual([]);
     expect(said(on({}), on({}, { near: { role: 'a', gapM: 0.1 } }))).toEqual(['pim: Come close to {who}.']);
   });
@@ -66,7 +68,7 @@ describe('who is carried', () => {
 
   it('is lifted and put down by whoever carries, and is told to do neither', () => {
     expect(said(on({}), carried)).toEqual(['runa: Lift {who} onto your left hip.']);
-    expect(markCues(on({}), carried)[0]!.whoId).toBe('pim');
+    expect(markCues(on({}), carried, usual)[0]!.whoId).toBe('pim');
     expect(said(carried, on({}))).toEqual(['runa: Put {who} down, gently.']);
     expect(said(carried, carried)).toEqual([]);
     expect(said(carried, on({}, { carriedBy: usualCarry('a', 'shoulders') }))).toEqual([
@@ -78,11 +80,42 @@ describe('who is carried', () => {
 it('is short, one sentence, and shown in a mirror, for every arrangement', () => {
   const apart = on({}, { leftM: -1.5, aheadM: -1, turnLeftDeg: 40 });
   for (const arrangement of Object.values(ARRANGEMENTS).flat()) {
-    const cues = markCues(apart, arranged(apart, arrangement));
+    const cues = markCues(apart, arranged(apart, arrangement), usual);
     for (const { text, asShown } of cues) {
       expect(text.split(/\s+/).length).toBeLessThanOrEqual(MOST_WORDS);
       expect(text.match(/[.!?]/g)).toHaveLength(1);
       expect(asShown.includes('left')).toBe(text.includes('right'));
     }
   }
+});
+
+describe.each(VOICES)('in $language, $manner', (voice) => {
+  const words = (before: Shot | undefined, shot: Shot) =>
+    markCues(before, shot, () => voice).map((c) => [c.text, c.asShown]);
+
+  it('is a whole sentence, and its mirror has the other side', () => {
+    const there: Partial<Mark>[] = [
+      { leftM: 0.4 },
+      { leftM: 0.2 },
+      { aheadM: 1.2 },
+      { aheadM: -0.4 },
+      { turnLeftDeg: 15 },
+      { levelM: 0.2 },
+    ];
+    for (const mark of there) {
+      const [[text, asShown] = []] = words(on({}), on(mark));
+      expect(text).toMatch(/^\p{Lu}[^{}]*\p{Ll}\.$/u);
+      expect(text!.split(' ').length).toBeLessThanOrEqual(MOST_WORDS);
+      const isSided = mark.leftM !== undefined || mark.turnLeftDeg !== undefined;
+      expect(asShown !== text).toBe(isSided);
+    }
+  });
+
+  it('lifts and puts down by name', () => {
+    const carried = on({}, { carriedBy: usualCarry('a', 'hip') });
+    const [lifted, put] = [words(on({}), carried), words(carried, on({}))].map(([cue]) => cue![0]);
+    expect(lifted).toContain('{who}');
+    expect(put).toContain('{who}');
+    expect(lifted).not.toBe(put);
+  });
 });

@@ -66,6 +66,15 @@ describe('a sitting file', () => {
     );
   });
 
+  it('keeps how directions are said to somebody, and knows the voices there are', () => {
+    const voice = { language: 'fr', manner: 'polite' } as const;
+    const text = writeSittingFile({ ...CONTENT, people: [{ ...DEMO_SITTER, voice }] });
+    expect(readSittingFile(text).people[0]!.voice).toEqual(voice);
+    expect(() => readSittingFile(text.replace('"polite"', '"rude"'))).toThrow(
+      /^people\[0\]\.voice\.manner is "rude"/,
+    );
+  });
+
   it.each<[string, string, RegExp]>([
     ['text that is no JSON', '{"format": ', /^The file is not JSON: /],
     ['an empty file', '', /^The file is not JSON: /],
@@ -74,8 +83,8 @@ describe('a sitting file', () => {
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
     [
       'a later version',
-      withValue(['version'], 10),
-      /^version is 10; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8, 9$/,
+      withValue(['version'], 11),
+      /^version is 11; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8, 9, 10$/,
     ],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);

@@ -42,3 +42,4 @@ export { peopleToCome, type ToCome } from './toCome';
 export { GARMENT_NAMES, GARMENTS, outfitWith, type Garment, type WardrobeItem } from './wardrobe';
 export { measureFrom, measureRange, measureText, measureUnit, type MeasureKind } from './measure';
 export { fieldsNaming, withoutName } from './naming';
+export { hasManners, LANGUAGES, USUAL_VOICE, VOICES, type Language, type Manner, type Voice } from './voice';

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { bodyProfileSchema } from '../body';
 import { eachOnce } from '../checks';
 import { consentSchema, latestConsents } from './consent';
+import { voiceSchema } from './voice';
 import { wardrobeItemSchema } from './wardrobe';
 
 const id = z.string().min(1).max(60);
@@ -32,6 +33,8 @@ export const sitterSchema = z.strictObject({
   addressAs: z.string().trim().min(1).max(60),
   pronouns: words(40),
   language: words(60),
+  /** How directions are said to them; absent where nobody has chosen. */
+  voice: voiceSchema.optional(),
   email: words(200),
   phone: words(60),
   needs: z.strictObject({

@@ -10,6 +10,7 @@ export {
   type Carried,
   type LegMode,
 } from './carried';
+export { groundOf, groundsFor, onGround, type Ground } from './grounds';
 export {
   mirroredValue,
   settingChange,

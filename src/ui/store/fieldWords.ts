@@ -9,6 +9,7 @@ const OF_PERSON: Record<keyof Sitter, string> = {
   addressAs: 'addressed as',
   pronouns: 'pronouns',
   language: 'language',
+  voice: 'how directions are said',
   email: 'e-mail',
   phone: 'telephone',
   needs: 'needs',

@@ -4,6 +4,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { ADULT_YEARS, NEED_NAMES, NEEDS, type Sitter } from '@/core/people';
 import { RecordField } from './RecordField';
 import { TagField } from './TagField';
+import { VoiceField } from './VoiceField';
 
 /** Names, contact, needs, guardian, tags. */
 export function WhoPart() {
@@ -17,6 +18,7 @@ export function WhoPart() {
         <RecordField name="addressAs" label="Addressed as" most={60} needed />
         <RecordField name="pronouns" label="Pronouns, as they like" most={40} />
         <RecordField name="language" label="Language" most={60} />
+        <VoiceField />
         <RecordField name="email" label="E-mail" most={200} type="email" />
         <RecordField name="phone" label="Telephone" most={60} type="tel" />
       </div>

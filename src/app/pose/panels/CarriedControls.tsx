@@ -7,13 +7,18 @@ import {
   CARRIED_NAMES,
   CROSSING_NAMES,
   CROSSINGS,
+  groundOf,
+  groundsFor,
   LEG_MODES,
   legModes,
+  onGround,
   type Carried,
+  type Ground,
   type Pose,
 } from '@/core/pose';
 import {
   MOST_SUPPORTS,
+  placesOf,
   SUPPORT_KINDS,
   supportAt,
   SUPPORTS,
@@ -34,6 +39,11 @@ const CARRIED_WORDS = Object.fromEntries(CARRIED_NAMES.map((c) => [c, CARRIED[c]
   Carried,
   string
 >;
+const GROUND_WORDS: Record<Ground, string> = {
+  floor: 'the floor',
+  seat: 'the seat',
+  armrest: 'the armrest',
+};
 /** Names of sizes as they are stored say what they are: `seatHeightM` is the seat's height. */
 function sizeWords(name: string): string {
   return name.replace(/M$/, '').replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
@@ -110,6 +120,23 @@ function SupportControls({
   );
 }
 
+/** On what the body is, where there is more than one thing to be on. */
+function GroundControl({ pose }: { pose: Pose }) {
+  const { setPose } = usePoseStore.getState();
+  const grounds = groundsFor(pose.support, placesOf(pose.objects ?? []));
+  const ground = groundOf(pose);
+  if (!ground || grounds.length < 2) return null;
+  return (
+    <Choice
+      label="on"
+      value={ground}
+      options={grounds}
+      words={GROUND_WORDS}
+      onChange={(next) => setPose(onGround(pose, next))}
+    />
+  );
+}
+
 /** How the body is carried, and the supports that stand on the set. */
 export function CarriedControls({ pose, wheelchairSeatM }: { pose: Pose; wheelchairSeatM?: number }) {
   const { setPose } = usePoseStore.getState();
@@ -139,6 +166,7 @@ export function CarriedControls({ pose, wheelchairSeatM }: { pose: Pose; wheelch
             }
           />
         )}
+        <GroundControl pose={pose} />
       </div>
       {objects.map((support, i) => (
         <SupportControls

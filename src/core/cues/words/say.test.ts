@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
+import { USUAL_VOICE, VOICES, type Voice } from '../../people';
 import { SUPPORT_KINDS, supportAt } from '../../scene';
 import { CONTACT_KINDS, HAND_SHAPES, mirrorPose, neutralPose, on, type Contact } from '../../pose';
 import { CONTACT_PARTS, CONTACT_TARGETS } from '../../pose/contact';
+import { BODY_PLACES, isSided } from '../../pose/places';
 import { carriedIn, HOUSE_POSES } from '../../library';
 import { candidates } from '../rows';
 import { stance } from '../rows/stance';
 import { laid, shaped } from '../rows/hands';
 import type { Sentence } from '../sentence';
-import { ENGLISH } from './english';
-import { MOST_WORDS, say, sayShown, wordsIn } from './say';
+import { CUE_WORDS } from './languages';
+import { MOST_WORDS, say, sayShown } from './say';
+import { naming } from './slots';
 
 const bare = (id: Sentence['id'], side: Sentence['side']): Sentence => ({
   id,
@@ -18,7 +21,7 @@ const bare = (id: Sentence['id'], side: Sentence['side']): Sentence => ({
   tells: {},
   isDue: false,
 });
-const { amounts, paired, shown, cross, pairs, eyes, faces, off } = ENGLISH;
+const { amounts, paired, shown, cross, pairs, eyes, faces, off } = CUE_WORDS.en;
 const WITHOUT_SLOTS = Object.keys({
   ...amounts,
   ...paired,
@@ -34,37 +37,50 @@ const OTHERS = [
   'shakeOut' as const,
 ];
 
-function expectSound(sentence: Sentence): void {
-  const words = say(sentence);
-  expect(words).toMatch(/^[A-Z].*[a-z}]\.$/);
-  expect(words.replace('{who}', '')).not.toMatch(/[{}]|undefined| {2}|,,|your your|the the/);
+function expectSound(sentence: Sentence, voice: Voice): void {
+  const words = say(sentence, voice);
+  expect(words).toMatch(/^\p{Lu}.*[\p{Ll}}]\.$/u);
+  expect(words.replace('{who}', 'Runa')).not.toMatch(
+    /[{}]|undefined| {2}|,,|your your|the the|\b(de el|a el|de le|de les|an das|auf das)\b/,
+  );
   expect(words.match(/[.!?]/g)).toHaveLength(1);
-  expect(wordsIn(sentence), words).toBeLessThanOrEqual(MOST_WORDS);
+  expect(words.split(/\s+/).length, words).toBeLessThanOrEqual(MOST_WORDS);
 }
 
 const PLACES_ON = ['floor', 'seat', 'armrest'] as const;
 
-describe('every sentence', () => {
+describe.each(VOICES)('every sentence in $language, $manner', (voice) => {
   it.each([...WITHOUT_SLOTS, ...OTHERS])('%s is whole and short, for each side and for both', (id) => {
-    for (const side of ['left', 'right'] as const) expectSound(bare(id, side));
-    if (id in paired || !/left|right/i.test(say(bare(id, 'left')))) expectSound(bare(id, null));
-    expect(sayShown(bare(id, 'left'))).toBe(say(bare(id, 'right')));
+    for (const side of ['left', 'right'] as const) expectSound(bare(id, side), voice);
+    const [left, right] = [say(bare(id, 'left'), voice), say(bare(id, 'right'), voice)];
+    if (id in paired || left === right) expectSound(bare(id, null), voice);
+    expect(sayShown(bare(id, 'left'), voice)).toBe(right);
   });
 
   it('is another for every id', () => {
-    const all = [...WITHOUT_SLOTS, ...OTHERS].map((id) => say(bare(id, 'left')));
+    const all = [...WITHOUT_SLOTS, ...OTHERS].map((id) => say(bare(id, 'left'), voice));
     expect(new Set(all).size).toBe(all.length);
   });
 
   it('lays every part on every place in every way', () => {
     for (const part of CONTACT_PARTS)
       for (const to of CONTACT_TARGETS)
-        for (const kind of CONTACT_KINDS) expectSound(laid({ part, to, kind, pressure: 'light' }));
+        for (const kind of CONTACT_KINDS) expectSound(laid({ part, to, kind, pressure: 'light' }), voice);
+  });
+
+  it('lays a hand on every place of somebody else', () => {
+    for (const to of BODY_PLACES)
+      for (const side of isSided(to) ? (['left', 'right'] as const) : [undefined]) {
+        const whose = { role: 'b', ...(side && { side }) };
+        const laidOn = laid({ ...on('left:palm', to), of: whose });
+        expectSound(laidOn, voice);
+        expect(say(laidOn, voice)).toContain('{who}');
+      }
   });
 
   it('closes a hand in every shape, and both', () => {
     for (const shape of HAND_SHAPES)
-      for (const side of ['left', 'right', null] as const) expectSound(shaped(shape, side));
+      for (const side of ['left', 'right', null] as const) expectSound(shaped(shape, side), voice);
   });
 
   it('carries a body by everything there is, sent anywhere', () => {
@@ -87,11 +103,13 @@ describe('every sentence', () => {
         for (const onWhat of onWhats)
           for (const hipsTurnLeftDeg of [0, 60]) {
             const settings = { ...pose.settings, hipsTurnLeftDeg };
-            expectSound(stance({ ...pose, on: onWhat, settings }, 20));
+            expectSound(stance({ ...pose, on: onWhat, settings }, 20), voice);
           }
       }
   });
+});
 
+describe('a sentence in English', () => {
   it('sits one down on what there is, knees where they go', () => {
     const floor = carriedIn(neutralPose('x'), 'floor');
     const onSofa = { ...floor, on: 'seat' as const, objects: [supportAt('sofa')] };
@@ -143,12 +161,44 @@ describe('a place', () => {
   });
 });
 
+describe('in other languages', () => {
+  const of = (part: Contact['part'], to: Contact['to'], whose: Contact['of']): Sentence =>
+    laid({ ...on(part, to), ...(whose && { of: whose }) });
+  it.each<[Voice['language'], Voice['manner'], Sentence, string]>([
+    ['de', 'familiar', bare('weightOn', 'left'), 'Gewicht aufs linke Bein.'],
+    ['de', 'polite', bare('bodyToHand', null), 'Drehen Sie sich ganz zu meiner Hand.'],
+    ['de', 'familiar', bare('overOnHip', 'left'), 'Gewicht auf die rechte Hüfte.'],
+    ['de', 'familiar', of('right:palm', 'other:forearm', undefined), 'Rechte Hand auf den linken Unterarm.'],
+    ['fr', 'familiar', bare('armHangs', 'right'), 'Laisse pendre le bras droit.'],
+    ['fr', 'polite', bare('armHangs', 'right'), 'Laissez pendre le bras droit.'],
+    ['fr', 'familiar', of('left:palm', 'floor', undefined), 'La main gauche par terre.'],
+    ['fr', 'familiar', laid(on('left:palm', 'kneeFront', 'hold')), 'La main gauche autour du genou.'],
+    ['es', 'familiar', bare('ribsToHip', 'right'), 'Las costillas derechas hacia la cadera.'],
+    ['es', 'polite', bare('eyes:down', null), 'Baje los ojos.'],
+    ['es', 'familiar', laid(on('left:palm', 'seat', 'hover')), 'La mano izquierda cerca del asiento.'],
+  ])('%s, %s', (language, manner, sentence, words) => {
+    expect(say(sentence, { language, manner })).toBe(words);
+  });
+
+  it('names somebody as the language runs', () => {
+    const french: Voice = { language: 'fr', manner: 'familiar' };
+    const theirs = say(of('left:palm', 'shoulder', { role: 'b', side: 'right' }), french);
+    expect(naming(french, theirs, 'Odile')).toBe('La main gauche sur l’épaule droite d’Odile.');
+    expect(naming(french, theirs, 'Runa')).toBe('La main gauche sur l’épaule droite de Runa.');
+    expect(naming(USUAL_VOICE, say(of('left:palm', 'shoulder', { role: 'b' })), 'Runa')).toBe(
+      'Left hand on Runa’s shoulder.',
+    );
+  });
+});
+
 it('what is shown is what would be said of the mirrored poses', () => {
   const house = Object.values(HOUSE_POSES).flat();
   for (const [i, from] of house.entries()) {
     const to = house[(i * 7 + 1) % house.length]!;
-    const asShown = candidates({ from, to, lensDeg: 0 }).map(sayShown);
-    const mirrored = candidates({ from: mirrorPose(from), to: mirrorPose(to), lensDeg: 0 }).map(say);
+    const asShown = candidates({ from, to, lensDeg: 0 }).map((s) => sayShown(s));
+    const mirrored = candidates({ from: mirrorPose(from), to: mirrorPose(to), lensDeg: 0 }).map((s) =>
+      say(s),
+    );
     expect([...mirrored].sort(), `${from.name} > ${to.name}`).toEqual([...asShown].sort());
   }
 });

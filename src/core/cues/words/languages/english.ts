@@ -1,4 +1,4 @@
-import type { CueWords, OneOrBoth, PlaceWords } from './words';
+import { oneOrBoth, type CueWords, type PlaceWords } from '../words';
 
 /** A place of the body: `{your}` becomes whose it is. */
 function place(noun: string, plural: string, lies = 'on'): PlaceWords {
@@ -10,12 +10,10 @@ function single(noun: string, lies = 'on'): PlaceWords {
   return place(noun, noun, lies);
 }
 
-function oneOrBoth(one: string, both: string): OneOrBoth {
-  return { one, both };
-}
-
 /** What is said in English. All sentences are ours. */
 export const ENGLISH: CueWords = {
+  sides: { left: { '': 'left' }, right: { '': 'right' } },
+  melts: [],
   amounts: {
     feetTogether: 'Feet together',
     feetHandApart: 'Feet a hand’s width apart',
@@ -328,5 +326,30 @@ export const ENGLISH: CueWords = {
     floor: single('the floor'),
   },
   handBehind: oneOrBoth('Lean on your {side} hand behind you', 'Lean on both hands behind you'),
-  whose: { own: 'your', across: 'your {other}', theirs: '{who}’s', theirSide: '{who}’s {theirs}' },
+  whose: {
+    own: { your: 'your', theirs: '' },
+    across: { your: 'your {side}', theirs: '' },
+    theirs: { your: '{who}’s', theirs: '' },
+    theirSide: { your: '{who}’s {side}', theirs: '' },
+  },
+  marks: {
+    lift: {
+      hip: 'Lift {who} onto your {side} hip',
+      lap: 'Take {who} onto your {side} thigh',
+      back: 'Take {who} onto your back',
+      shoulders: 'Lift {who} onto your shoulders, with help',
+    },
+    putDown: 'Put {who} down, gently',
+    comeClose: 'Come close to {who}',
+    comeToTouch: 'Come close to {who}, so that you touch',
+    stepAside: 'Step to your {side}, {steps}',
+    stepForward: 'Step forward, {steps}',
+    stepBack: 'Step back, {steps}',
+    turn: 'Turn on the spot to your {side}, {amount}',
+    boxUp: 'Step up onto the box',
+    boxDown: 'Step down from the box',
+    boxAcross: 'Step onto the other box',
+    steps: { half: 'half a step', one: 'one step', many: '{count} steps' },
+    amounts: { touch: 'a touch', little: 'a little', goodBit: 'a good bit', allTheWay: 'all the way' },
+  },
 };
