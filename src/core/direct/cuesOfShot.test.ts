@@ -50,6 +50,15 @@ describe('cues of a picture', () => {
     expect(at).toEqual([...at].sort((a, b) => a - b));
   });
 
+  it('are said to each as they are spoken to, and together only in the same words', () => {
+    const voiceOf = (id: string): Voice => ({ language: id === 'runa' ? 'en' : 'de', manner: 'polite' });
+    const cues = cuesOfShot(undefined, withJoss(), () => TURNED, voiceOf);
+    expect(cues.map((c) => [c.text, c.voice.language, c.personIds.join()])).toEqual([
+      ['Turn your whole body to my hand.', 'en', 'runa'],
+      ['Drehen Sie sich ganz zu meiner Hand.', 'de', 'joss'],
+    ]);
+  });
+
   it('begin with where everybody goes', () => {
     const cues = cuesOfShot(ONE, withJoss(), () => TURNED, usual);
     expect(cues.map((c) => [c.text, c.personIds.join()])).toEqual([

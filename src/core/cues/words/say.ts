@@ -64,7 +64,7 @@ export function sayShown(sentence: Sentence, voice: Voice = USUAL_VOICE): string
   return say(mirrored(sentence), voice);
 }
 
-/** How many words it has. */
+/** How many words it has in English, by which sentences are weighed whatever they are said in. */
 export function wordsIn(sentence: Sentence): number {
   return say(sentence).split(/\s+/).length;
 }

@@ -1,14 +1,7 @@
-import { oneOrBoth, type CueWords, type PlaceWords } from '../words';
+import { oneOrBoth, type CueWords } from '../words';
+import { placesIn } from './placesIn';
 
-/** A place of the body: `{your}` becomes whose it is. */
-function place(noun: string, plural: string, lies = 'on'): PlaceWords {
-  return { on: `${lies} ${noun}`, near: `near ${noun}`, round: `round ${noun}`, both: `${lies} ${plural}` };
-}
-
-/** A place of which there is one. */
-function single(noun: string, lies = 'on'): PlaceWords {
-  return place(noun, noun, lies);
-}
+const { place, thing } = placesIn({ on: 'on', near: 'near', round: 'round' });
 
 /** What is said in English. All sentences are ours. */
 export const ENGLISH: CueWords = {
@@ -252,10 +245,10 @@ export const ENGLISH: CueWords = {
   },
   places: {
     waistFront: place('the front of {your} waist', 'the front of your waist'),
-    waistSide: single('{your} waist'),
-    waistBack: single('the back of {your} waist'),
+    waistSide: thing('{your} waist'),
+    waistBack: thing('the back of {your} waist'),
     hipCrest: place('{your} hip', 'your hips'),
-    seatBack: single('{your} seat, behind'),
+    seatBack: thing('{your} seat, behind'),
     frontPocket: place('{your} front pocket', 'your front pockets', 'in'),
     backPocket: place('{your} back pocket', 'your back pockets', 'in'),
     thighTop: place('{your} thigh', 'your thighs'),
@@ -276,54 +269,54 @@ export const ENGLISH: CueWords = {
     cuff: place('{your} cuff', 'your cuffs'),
     handBack: place('{your} hand', 'your hands'),
     collarbone: place('{your} collarbone', 'your collarbones'),
-    chest: single('{your} chest'),
+    chest: thing('{your} chest'),
     lapel: place('{your} lapel', 'your lapels'),
-    ribs: single('{your} ribs'),
+    ribs: thing('{your} ribs'),
     shoulder: place('{your} shoulder', 'your shoulders'),
     shoulderBack: place('the back of {your} shoulder', 'the backs of your shoulders'),
-    neckSide: single('the side of {your} neck'),
-    jaw: single('{your} jaw', 'at'),
+    neckSide: thing('the side of {your} neck'),
+    jaw: thing('{your} jaw', 'at'),
     cheek: place('{your} cheek', 'your cheeks', 'at'),
     temple: place('{your} temple', 'your temples', 'at'),
     ear: place('{your} ear', 'your ears', 'at'),
-    hairSide: single('{your} hair, at the side', 'in'),
-    belly: single('{your} belly'),
-    belt: single('{your} belt'),
-    hem: single('{your} hem'),
-    smallOfBack: single('the small of {your} back'),
-    breastbone: single('{your} breastbone'),
-    collar: single('{your} collar'),
-    nape: single('{your} nape'),
-    chin: single('{your} chin', 'at'),
+    hairSide: thing('{your} hair, at the side', 'in'),
+    belly: thing('{your} belly'),
+    belt: thing('{your} belt'),
+    hem: thing('{your} hem'),
+    smallOfBack: thing('the small of {your} back'),
+    breastbone: thing('{your} breastbone'),
+    collar: thing('{your} collar'),
+    nape: thing('{your} nape'),
+    chin: thing('{your} chin', 'at'),
     underChin: {
       on: 'under {your} chin',
       near: 'near {your} chin',
       round: 'under {your} chin',
       both: 'under your chin',
     },
-    lips: single('{your} lips', 'at'),
-    forehead: single('{your} forehead', 'at'),
-    crown: single('the top of {your} head'),
-    hairBack: single('{your} hair, at the back', 'in'),
+    lips: thing('{your} lips', 'at'),
+    forehead: thing('{your} forehead', 'at'),
+    crown: thing('the top of {your} head'),
+    hairBack: thing('{your} hair, at the back', 'in'),
   },
   supports: {
-    seat: single('the seat'),
-    seatFront: single('the front of the seat'),
-    seatCorner: single('the corner of the seat'),
-    backFront: single('the backrest', 'against'),
-    backTop: single('the top of the backrest'),
-    backSide: single('the side of the backrest'),
+    seat: thing('the seat'),
+    seatFront: thing('the front of the seat'),
+    seatCorner: thing('the corner of the seat'),
+    backFront: thing('the backrest', 'against'),
+    backTop: thing('the top of the backrest'),
+    backSide: thing('the side of the backrest'),
     armrest: place('the armrest', 'the armrests'),
-    footRail: single('the rail below'),
-    wall: single('the wall'),
+    footRail: thing('the rail below'),
+    wall: thing('the wall'),
     frameSide: place('the door frame', 'both sides of the frame'),
-    stepTop: single('the step'),
-    tableEdge: single('the table'),
-    tableTop: single('the table'),
-    rail: single('the rail'),
+    stepTop: thing('the step'),
+    tableEdge: thing('the table'),
+    tableTop: thing('the table'),
+    rail: thing('the rail'),
     wheel: place('the wheel', 'the wheels'),
-    top: single('the top'),
-    floor: single('the floor'),
+    top: thing('the top'),
+    floor: thing('the floor'),
   },
   handBehind: oneOrBoth('Lean on your {side} hand behind you', 'Lean on both hands behind you'),
   whose: {

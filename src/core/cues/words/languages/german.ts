@@ -1,27 +1,10 @@
 import { byManner } from '../spoken';
 import { oneOrBoth, type CueWords, type PlaceWords } from '../words';
+import { placesIn } from './placesIn';
 
-/** A place in the accusative: `{your}` stands between its article and its name. */
-function place(noun: string, plural: string, lies = 'auf'): PlaceWords {
-  return {
-    on: `${lies} ${noun}`,
-    near: `nahe an ${noun}`,
-    round: `um ${noun}`,
-    both: `${lies} ${plural}`,
-  };
-}
+const { place, single, thing } = placesIn({ on: 'auf', near: 'nahe an', round: 'um' });
 
-/** A place of a thing of which there is one. */
-function thing(noun: string, lies?: string): PlaceWords {
-  return place(noun, noun, lies);
-}
-
-/** A place of the body of which there is one. */
-function single(noun: string, lies?: string): PlaceWords {
-  return place(`${noun}{theirs}`, noun, lies);
-}
-
-/** A place of which there is one on each side. */
+/** A place of which there is one on each side: the side stands between its article and its name. */
 function paired(article: string, form: string, noun: string, plural: string, lies?: string): PlaceWords {
   return place(`${article}{your:${form}} ${noun}{theirs}`, plural, lies);
 }

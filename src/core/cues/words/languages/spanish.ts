@@ -1,30 +1,8 @@
 import { byManner } from '../spoken';
-import { oneOrBoth, type CueWords, type PlaceWords } from '../words';
+import { oneOrBoth, type CueWords } from '../words';
+import { placesIn } from './placesIn';
 
-/** A place with its article. */
-function place(noun: string, plural: string, lies = 'en'): PlaceWords {
-  return {
-    on: `${lies} ${noun}`,
-    near: `cerca de ${noun}`,
-    round: `alrededor de ${noun}`,
-    both: `${lies} ${plural}`,
-  };
-}
-
-/** A place of a thing of which there is one. */
-function thing(noun: string, lies?: string): PlaceWords {
-  return place(noun, noun, lies);
-}
-
-/** A place of the body of which there is one. */
-function single(noun: string, lies?: string): PlaceWords {
-  return place(`${noun}{theirs}`, noun, lies);
-}
-
-/** A place of which there is one on each side, with the gender of its name: the side comes after it. */
-function paired(noun: string, form: string, plural: string, lies?: string): PlaceWords {
-  return place(`${noun}{your:${form}}{theirs}`, plural, lies);
-}
+const { paired, place, single, thing } = placesIn({ on: 'en', near: 'cerca de', round: 'alrededor de' });
 
 /** What is said in Spanish. */
 export const SPANISH: CueWords = {
