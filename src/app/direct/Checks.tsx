@@ -54,7 +54,7 @@ interface ChecksProps {
 
 /** What is looked over once the pose stands, in the order of the work; then what draws the expression. */
 export function Checks({ whole, directing }: ChecksProps) {
-  const { checked, check, cue, cues, take, prompt } = directing;
+  const { checked, check, cue, cues, take, prompt, voice } = directing;
   if (!cues || cue) return null;
   const more = besides(whole, take);
   return (
@@ -72,8 +72,8 @@ export function Checks({ whole, directing }: ChecksProps) {
       </div>
       <p className="mt-4" data-testid="prompt">
         <span className="quiet">Say, and shoot: </span>
-        <strong className="text-xl" lang={prompt.language}>
-          {prompt.words}
+        <strong className="text-xl" lang={voice.language}>
+          {prompt}
         </strong>
       </p>
     </>

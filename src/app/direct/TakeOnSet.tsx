@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { cautionsOf, type CautionId } from '@/core/library';
+import { introductionOf } from '@/core/pose';
 import { soloShot } from '@/core/shot';
 import type { Take } from '@/core/sitting';
 import { peopleIn, sitterIn, soloIn, type WholeSitting } from '@/data';
@@ -59,8 +60,9 @@ function cautionsIn(whole: WholeSitting, take: Take): CautionId[] {
 
 /** The pose that is directed: its picture, the camera's numbers, the frames so far. */
 export function TakeOnSet({ whole, directing }: OnSetProps) {
-  const { take, frameCount, keeperCount } = directing;
+  const { take, voice, frameCount, keeperCount } = directing;
   const { pose, camera } = soloShot(take.shot);
+  const intro = introductionOf(pose, voice);
   const cautions = cautionWords([...new Set(cautionsIn(whole, take))]);
   return (
     <div className="rule-b flex gap-4 pb-4">
@@ -85,7 +87,11 @@ export function TakeOnSet({ whole, directing }: OnSetProps) {
         {take.orderWishes?.mustHave && keeperCount === 0 && (
           <p className="mt-1 font-bold text-accent">Must be had: no keeper yet.</p>
         )}
-        {pose.words && <p className="quiet mt-2 leading-snug">{pose.words}</p>}
+        {intro.words && (
+          <p lang={intro.language} className="quiet mt-2 leading-snug">
+            {intro.words}
+          </p>
+        )}
         {cautions && <p className="mt-2 leading-snug font-semibold">{cautions}</p>}
       </div>
     </div>

@@ -79,11 +79,10 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     canMark: cues !== null && take.shot.people.length === 1 && at > (notByItself.at(-1) ?? 0),
     /** What should have followed by itself did not: from here on it is said. */
     markNotByItself: () => move({ notByItself: [...notByItself, at] }),
+    /** How the sitter is spoken to. */
+    voice,
     /** What draws the expression; another for every frame. */
-    prompt: {
-      language: voice.language,
-      words: promptFor(take.shot.message, voice, sitter?.profile, index + own.length),
-    },
+    prompt: promptFor(take.shot.message, voice, sitter?.profile, index + own.length),
     /** Poses of which there are frames. */
     takenIds: new Set(frames.map((f) => f.takeId)),
     isLastTake: index >= takes.length - 1,

@@ -36,5 +36,5 @@ export interface Sentence {
   /** Where it turns the body to, in sentences that can name it. */
   facing?: Facing;
   /** The pose's own words, in a sentence that acts a whole movement. */
-  ownWords?: string;
+  ownWords?: Pick<Pose, 'words' | 'wordsIn'>;
 }

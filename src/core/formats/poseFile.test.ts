@@ -37,6 +37,12 @@ describe('a file of poses', () => {
     expect(file.exportedAt).toBe(AT.toISOString());
   });
 
+  it('of the version before is read as well', () => {
+    const { wordsIn: _, ...pose } = ALL[0]!;
+    const first = written((f) => ((f.version = 1), (f.poses = [{ ...own(0), pose }])));
+    expect(readPoseFile(first).poses[0]!.pose).toEqual(pose);
+  });
+
   it('of as many poses as may be in one is small enough to be read', () => {
     const most = Array.from({ length: MOST_POSES_IN_FILE }, (_, i) => own(i));
     expect(writePoseFile(most, AT).length).toBeLessThan(POSE_FILE_BYTES);
@@ -47,7 +53,7 @@ describe('a file of poses', () => {
     ['half a file', writePoseFile([own(0)], AT).slice(0, 200), /not JSON/],
     ['null', 'null', /format is missing; a file of poses says "gilvo.poses"/],
     ['a sitting', '{"format":"gilvo.sitting"}', /format is "gilvo.sitting"; a file of poses says/],
-    ['a later version', written((f) => (f.version = 2)), /version is 2; this Gilvo reads version 1/],
+    ['a later version', written((f) => (f.version = 3)), /version is 3; this Gilvo reads version 1, 2$/],
     ['no poses', written((f) => (f.poses = [])), /poses/],
     ['an unknown field', written((f) => (f.more = 1)), /more/],
     ['one pose twice', written((f) => (f.poses = [own(0), own(0)])), /poses\[1\]\.id.*twice/],

@@ -4,7 +4,9 @@ import { ownPoseSchema, type OwnPose } from '../sitting';
 import { FileError, readJson } from './readJson';
 
 export const POSE_FORMAT = 'gilvo.poses';
-export const POSE_VERSION = 1;
+export const POSE_VERSION = 2;
+/** Versions that can be read; what an older one says is what the newest says, which can say more. */
+const READABLE = [1, 2];
 
 /** Larger files than this are not read; the most poses that are allowed have about half of it, bytes. */
 export const POSE_FILE_BYTES = 20e6;
@@ -33,9 +35,9 @@ export function readPoseFile(text: string): PoseFile {
   const raw = readJson(text) as { format?: unknown; version?: unknown } | null;
   if (raw?.format !== POSE_FORMAT)
     throw new FileError(`format is ${shown(raw?.format)}; a file of poses says "${POSE_FORMAT}"`);
-  if (raw.version !== POSE_VERSION)
-    throw new FileError(`version is ${shown(raw.version)}; this Gilvo reads version ${POSE_VERSION}`);
-  const parsed = poseFileSchema.safeParse(raw);
+  if (!READABLE.includes(raw.version as number))
+    throw new FileError(`version is ${shown(raw.version)}; this Gilvo reads version ${READABLE.join(', ')}`);
+  const parsed = poseFileSchema.safeParse({ ...raw, version: POSE_VERSION });
   if (!parsed.success) throw new FileError(explain(parsed.error, raw));
   return parsed.data;
 }

@@ -6,6 +6,9 @@ import { figureOf } from '../figure';
 import { CARRIED_NAMES, mirrorPose, neutralPose, poseSchema, type Pose } from '../pose';
 import { subtract } from '../units';
 import { carriedIn, forSitter, HOUSE_POSES, ownSupport } from '.';
+import { FRENCH } from './house/words/french';
+import { GERMAN } from './house/words/german';
+import { SPANISH } from './house/words/spanish';
 import { keptSurface } from '../../../tests/support/surfaces';
 
 const ALL = Object.values(HOUSE_POSES).flat();
@@ -14,6 +17,16 @@ const ALL = Object.values(HOUSE_POSES).flat();
 const SIX = [0, 3, 4, 5, 6, 8].map((i) => CONTACT_BODIES[i]!);
 
 describe('the poses of the house', () => {
+  it('are introduced in every language, each in its own words, and no words are left of a pose that is gone', () => {
+    for (const [language, words] of Object.entries({ de: GERMAN, fr: FRENCH, es: SPANISH })) {
+      const said = ALL.map((p) => p.wordsIn?.[language as 'de']);
+      expect(said.filter(Boolean)).toHaveLength(ALL.length);
+      expect(new Set(said).size).toBe(ALL.length);
+      expect(Object.keys(words).sort()).toEqual(ALL.map((p) => p.name).sort());
+      for (const text of said) expect(text).toMatch(/^\p{Lu}.*[.?]$/u);
+    }
+  });
+
   it('are as many as were planned of each kind, each with its own name and words', () => {
     const counts = Object.fromEntries(
       Object.entries(HOUSE_POSES).map(([group, poses]) => [group, poses.length]),

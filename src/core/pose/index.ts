@@ -10,7 +10,8 @@ export {
   type Carried,
   type LegMode,
 } from './carried';
-export { groundOf, groundsFor, onGround, type Ground } from './grounds';
+export { introductionOf } from './introduction';
+export { restPlaceOf, restPlacesFor, restingOn, type RestPlace } from './restPlaces';
 export {
   mirroredValue,
   settingChange,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { roleSchema } from '../checks';
 import { FACE_MOVE_NAMES, FACE_MOVES, type FaceMove, type FaceShares } from '../body';
+import type { Language } from '../people';
 import { MOST_SUPPORTS, supportSchema } from '../scene';
 import { otherSide, SIDES, type Side } from '../units';
 import { CARRIED, CARRIED_NAMES, isOnSeat, LEG_MODES, type Carried, type LegMode } from './carried';
@@ -94,6 +95,9 @@ const settingsShape = Object.fromEntries(
   SETTING_IDS.map((id) => [id, z.number().min(SETTINGS[id].min).max(SETTINGS[id].max).optional()]),
 ) as Record<SettingId, z.ZodOptional<z.ZodNumber>>;
 
+/** How a pose is introduced to the sitter. */
+const introduction = z.string().max(400);
+
 /**
  * A stored pose: only what a person said. Settings that are absent are neutral. A contact outranks the free settings
  * of its limb.
@@ -101,7 +105,15 @@ const settingsShape = Object.fromEntries(
 export const poseSchema = z.strictObject({
   name: z.string().min(1).max(80),
   /** How the pose is introduced to the sitter. */
-  words: z.string().max(400),
+  words: introduction,
+  /** The same in other languages, for whoever is spoken to in one. */
+  wordsIn: z
+    .strictObject({
+      de: introduction.optional(),
+      fr: introduction.optional(),
+      es: introduction.optional(),
+    } satisfies Record<Exclude<Language, 'en'>, z.ZodType>)
+    .optional(),
   level: z.int().min(1).max(5),
   support: z.enum(CARRIED_NAMES),
   /** The supports that the pose needs, where they stand. */

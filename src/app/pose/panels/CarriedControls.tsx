@@ -7,13 +7,13 @@ import {
   CARRIED_NAMES,
   CROSSING_NAMES,
   CROSSINGS,
-  groundOf,
-  groundsFor,
+  restPlaceOf,
+  restPlacesFor,
   LEG_MODES,
   legModes,
-  onGround,
+  restingOn,
   type Carried,
-  type Ground,
+  type RestPlace,
   type Pose,
 } from '@/core/pose';
 import {
@@ -39,7 +39,7 @@ const CARRIED_WORDS = Object.fromEntries(CARRIED_NAMES.map((c) => [c, CARRIED[c]
   Carried,
   string
 >;
-const GROUND_WORDS: Record<Ground, string> = {
+const REST_WORDS: Record<RestPlace, string> = {
   floor: 'the floor',
   seat: 'the seat',
   armrest: 'the armrest',
@@ -121,18 +121,18 @@ function SupportControls({
 }
 
 /** On what the body is, where there is more than one thing to be on. */
-function GroundControl({ pose }: { pose: Pose }) {
+function RestControl({ pose }: { pose: Pose }) {
   const { setPose } = usePoseStore.getState();
-  const grounds = groundsFor(pose.support, placesOf(pose.objects ?? []));
-  const ground = groundOf(pose);
-  if (!ground || grounds.length < 2) return null;
+  const places = restPlacesFor(pose.support, placesOf(pose.objects ?? []));
+  const place = restPlaceOf(pose);
+  if (!place || places.length < 2) return null;
   return (
     <Choice
       label="on"
-      value={ground}
-      options={grounds}
-      words={GROUND_WORDS}
-      onChange={(next) => setPose(onGround(pose, next))}
+      value={place}
+      options={places}
+      words={REST_WORDS}
+      onChange={(next) => setPose(restingOn(pose, next))}
     />
   );
 }
@@ -166,7 +166,7 @@ export function CarriedControls({ pose, wheelchairSeatM }: { pose: Pose; wheelch
             }
           />
         )}
-        <GroundControl pose={pose} />
+        <RestControl pose={pose} />
       </div>
       {objects.map((support, i) => (
         <SupportControls

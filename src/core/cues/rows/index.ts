@@ -28,7 +28,7 @@ function acted({ from, to }: Between, first: readonly Sentence[]): Sentence[] {
       keys: ids,
       tells: { settings },
       isDue: true,
-      ownWords: to.words,
+      ownWords: { words: to.words, ...(to.wordsIn && { wordsIn: to.wordsIn }) },
     },
   ];
 }

@@ -164,6 +164,10 @@ describe('a place', () => {
 describe('in other languages', () => {
   const of = (part: Contact['part'], to: Contact['to'], whose: Contact['of']): Sentence =>
     laid({ ...on(part, to), ...(whose && { of: whose }) });
+  const acting: Sentence = {
+    ...bare('acted', null),
+    ownWords: { words: 'Walk towards me, slowly.', wordsIn: { de: 'Langsam auf mich zu gehen.' } },
+  };
   it.each<[Voice['language'], Voice['manner'], Sentence, string]>([
     ['de', 'familiar', bare('weightOn', 'left'), 'Gewicht aufs linke Bein.'],
     ['de', 'polite', bare('bodyToHand', null), 'Drehen Sie sich ganz zu meiner Hand.'],
@@ -173,6 +177,8 @@ describe('in other languages', () => {
     ['fr', 'polite', bare('armHangs', 'right'), 'Laissez pendre le bras droit.'],
     ['fr', 'familiar', of('left:palm', 'floor', undefined), 'La main gauche par terre.'],
     ['fr', 'familiar', laid(on('left:palm', 'kneeFront', 'hold')), 'La main gauche autour du genou.'],
+    ['de', 'polite', acting, 'Langsam auf mich zu gehen.'],
+    ['es', 'polite', acting, 'Walk towards me, slowly.'],
     ['es', 'familiar', bare('ribsToHip', 'right'), 'Las costillas derechas hacia la cadera.'],
     ['es', 'polite', bare('eyes:down', null), 'Baje los ojos.'],
     ['es', 'familiar', laid(on('left:palm', 'seat', 'hover')), 'La mano izquierda cerca del asiento.'],

@@ -1,5 +1,5 @@
 import { USUAL_VOICE, type Voice } from '../../people';
-import { mirrorContact, type HandShape } from '../../pose';
+import { introductionOf, mirrorContact, type HandShape } from '../../pose';
 import { otherSide, type Side } from '../../units';
 import type { CrossId, OffPart } from '../rows/ids';
 import type { Sentence } from '../sentence';
@@ -28,7 +28,7 @@ function stanceWords(words: CueWords, { id, tells, facing }: Sentence, { manner 
 
 function template(words: CueWords, sentence: Sentence, voice: Voice): Spoken {
   const { id, side, contact, ownWords } = sentence;
-  if (id === 'acted') return (ownWords ?? '').replace(/[.]$/, '');
+  if (id === 'acted') return introductionOf(ownWords!, voice).words.replace(/[.]$/, '');
   if (id === 'laid') return laidWords(words, contact!, voice.manner);
   if (id === 'bothLaid') return bothLaidWords(words, contact!, voice.manner);
   if (id === 'armHangs') return words.armHangs;
