@@ -8,6 +8,8 @@ import {
   type Gear,
   type RunPlan,
 } from '@/core/sequence';
+import { nameOfShot } from '@/core/shot';
+import type { Take } from '@/core/sitting';
 
 /** A length of time, to five seconds below ten minutes. */
 export function timeWords(seconds: number): string {
@@ -19,6 +21,14 @@ export function timeWords(seconds: number): string {
 
 /** What a picture is called, by its id. */
 export type NameOf = (id: string) => string;
+
+/** The names of the pictures of a run. */
+export function nameIn(takes: readonly Take[]): NameOf {
+  return (id) => {
+    const take = takes.find((t) => t.id === id);
+    return take ? nameOfShot(take.shot) : 'a picture';
+  };
+}
 
 /** What is not liked of an order, as it is told of the pictures it is seen in. */
 export const DISLIKE_WORDS: Record<DislikeId, string> = {

@@ -235,6 +235,43 @@ it('a pose is put after the next one and back, and its directions are said once 
   await gilvo.comes(async () => isSame(await order(), planned), 'they are exchanged still');
 });
 
+it('what a pose costs where it is held is told before it is let go, and nothing moves that is put back', async () => {
+  await gilvo.open(RUN, DESK_SIZE);
+  await gilvo.until(
+    'document.querySelectorAll("li[data-take] > p:first-child strong").length === 4',
+    'no costs',
+  );
+  const names = await order();
+  const changesS = async () =>
+    (await gilvo.texts('li[data-take] > p:first-child strong')).reduce((sum, s) => sum + parseInt(s), 0);
+  const before = await changesS();
+  const grip = () => gilvo.one(`button[aria-label="Move ${names[1]}"]`);
+  const hold = async () => {
+    await (await grip()).sendKeys(Key.SPACE);
+    await gilvo.one(`button[aria-label="Move ${names[1]}"][aria-pressed="true"]`);
+    await (await grip()).sendKeys(Key.ARROW_DOWN);
+    return gilvo.text('[data-testid="move-cost"]');
+  };
+  expect(await hold()).toMatch(/^Here: (as long|\d+ s (more|less))$/);
+  await (await grip()).sendKeys(Key.ESCAPE);
+  await gilvo.until('!document.querySelector("[data-testid=move-cost]")', 'it is held still');
+  expect(await order()).toEqual(names);
+  const told = await hold();
+  expect(await gilvo.violations()).toEqual([]);
+  await (await grip()).sendKeys(Key.SPACE);
+  await ordered([names[0]!, names[2]!, names[1]!, ...names.slice(3)]);
+  await gilvo.until(
+    'document.querySelectorAll("li[data-take] > p:first-child strong").length === 4',
+    'no costs',
+  );
+  const moreS = (await changesS()) - before;
+  const toldS = (/less$/.test(told) ? -1 : 1) * Number(/\d+/.exec(told)?.[0] ?? 0);
+  // each of three changes is rounded to a second
+  expect(Math.abs(moreS - toldS)).toBeLessThanOrEqual(3);
+  await gilvo.press('Undo');
+  await ordered(names);
+});
+
 it('directions are said in the language of the record, as the sitter is spoken to', async () => {
   const RUNA = 'demo-runa';
   await gilvo.open(`/people?person=${RUNA}`, DESK_SIZE);

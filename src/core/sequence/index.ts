@@ -13,7 +13,15 @@ export {
 export { collidingWishes, type Asked, type AskedId } from './colliding';
 export { behindS, remainingRun } from './onSet';
 export { shorterPlan, type ShorterPlan } from './shorter';
-export { bestPlan, planAsItStands, type Broken, type FoundPlan, type PlanStep, type RunPlan } from './plan';
+export {
+  bestPlan,
+  planAsItStands,
+  planInOrder,
+  type Broken,
+  type FoundPlan,
+  type PlanStep,
+  type RunPlan,
+} from './plan';
 export {
   LAST_MIN,
   MINUTE_S,

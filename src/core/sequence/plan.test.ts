@@ -7,7 +7,7 @@ import { shotOfOne } from '../shot';
 import { collidingWishes } from './colliding';
 import { DISLIKE_IDS, DISLIKES, type DislikeId } from './dislikes';
 import { ownPaceSchema, PACE_IDS, PACE_ROWS, paceWith, USUAL_PACE } from './pace';
-import { bestPlan, planAsItStands } from './plan';
+import { bestPlan, planAsItStands, planInOrder } from './plan';
 import { shorterPlan } from './shorter';
 import { orderWishesSchema, type RunSource, type RunStop } from './stop';
 import { minutesToRest, strainOf } from './strain';
@@ -301,4 +301,33 @@ it('a time to begin is no window where it ends before it starts', () => {
   const { error } = orderWishesSchema.safeParse({ fromMin: 6, untilMin: 5 });
   expect(error?.issues[0]?.path).toEqual(['untilMin']);
   expect(orderWishesSchema.safeParse({ fromMin: -1 }).success).toBe(false);
+});
+
+describe('a run in another order', () => {
+  const stops = [
+    stop('first'),
+    stop('second', { pose: chair, wishes: { staysPut: true } }),
+    stop('third', { pose: named('Slipway sway') }),
+    stop('fourth', { wishes: { afterIds: ['third'] } }),
+  ];
+
+  it('takes what it would take if it stood so', () => {
+    for (const order of [
+      [2, 1, 0, 3],
+      [3, 2, 1, 0],
+    ]) {
+      const stood = planAsItStands(run(order.map((i) => stops[i]!)), pace);
+      const held = planInOrder(run(stops), pace, order);
+      expect(held.endS).toBeCloseTo(stood.endS, 9);
+      expect(held.steps).toEqual(stood.steps);
+    }
+  });
+
+  it('is held to what is asked of the places that they have now', () => {
+    expect(planInOrder(run(stops), pace, [2, 1, 0, 3]).broken).toEqual([]);
+    expect(planInOrder(run(stops), pace, [1, 0, 3, 2]).broken).toEqual([
+      { kind: 'place', id: 'second', fromPlace: 1, toPlace: 0 },
+      { kind: 'after', id: 'fourth', afterId: 'third' },
+    ]);
+  });
 });

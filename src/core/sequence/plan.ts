@@ -80,7 +80,6 @@ function placeS(stop: RunStop, place: number, stands: number, count: number): nu
 /** Whether a change between two places is reckoned. */
 type IsReckoned = (from: number, to: number) => boolean;
 const EVERY: IsReckoned = () => true;
-const IN_ORDER: IsReckoned = (from, to) => to === from + 1;
 
 /**
  * A run as its order is sought.
@@ -151,10 +150,23 @@ function planOf({ stops }: RunSource, order: readonly number[], course: Course):
   };
 }
 
+/**
+ * A run as it would be in another order, held to what was asked of the one that stands.
+ * @param order places that the stops have now, in the order in which they would come
+ */
+export function planInOrder(source: RunSource, pace: Pace, order: readonly number[]): RunPlan {
+  const next = new Map(order.map((stop, i) => [stop, order[i + 1]]));
+  const isNext: IsReckoned = (from, to) => next.get(from) === to;
+  return planOf(source, order, courseOf(problemOf(source, pace, isNext), order));
+}
+
 /** A run in the order in which it stands. */
 export function planAsItStands(source: RunSource, pace: Pace): RunPlan {
-  const order = source.stops.map((_, i) => i);
-  return planOf(source, order, courseOf(problemOf(source, pace, IN_ORDER), order));
+  return planInOrder(
+    source,
+    pace,
+    source.stops.map((_, i) => i),
+  );
 }
 
 /**

@@ -2,11 +2,10 @@
 
 import { useMemo, useState } from 'react';
 import { MINUTE_S, planAsItStands, type Pace, type Sentences } from '@/core/sequence';
-import { nameOfShot } from '@/core/shot';
 import type { WholeSitting } from '@/data';
 import { NumberField } from '@/ui/fields/NumberField';
 import { PlanFound } from './PlanFound';
-import { brokenWords, spentWords, timeWords, type NameOf } from '@/take/planWords';
+import { brokenWords, nameIn, spentWords, timeWords } from '@/take/planWords';
 import { runSourceOf } from '@/take/runSource';
 import { Timeline } from './Timeline';
 import { usePlan, type Seeking } from './usePlan';
@@ -82,10 +81,7 @@ export function OrderPart({ whole, pace, sentences, onApply }: OrderPartProps) {
   const { minutes } = whole.sitting;
   const now = useMemo(() => planAsItStands(runSourceOf(whole, sentences), pace), [whole, sentences, pace]);
   const { sought, seeking, refused, seek, stop, dismiss } = usePlan(whole, pace, sentences);
-  const nameOf: NameOf = (id) => {
-    const take = whole.takes.find((t) => t.id === id);
-    return take ? nameOfShot(take.shot) : 'a picture';
-  };
+  const nameOf = nameIn(whole.takes);
   const overS = now.endS - minutes * MINUTE_S;
   return (
     <section aria-label="Order" className="rule-b mt-3 pb-4">

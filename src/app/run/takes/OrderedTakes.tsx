@@ -7,19 +7,14 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
-  type DragEndEvent,
 } from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { OrderWishes, Pace, Sentences } from '@/core/sequence';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { countIn } from '../order/useSentences';
 import { TakeRow } from './TakeRow';
+import { useMoving } from './useMoving';
 
 interface OrderedTakesProps {
   whole: WholeSitting;
@@ -39,12 +34,9 @@ export function OrderedTakes(props: OrderedTakesProps) {
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  function onDragEnd({ active, over }: DragEndEvent) {
-    if (!over || active.id === over.id) return;
-    onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
-  }
+  const { moving, ...drags } = useMoving(whole, pace, sentences, onOrder);
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd} id="run-order">
+    <DndContext sensors={sensors} collisionDetection={closestCenter} {...drags} id="run-order">
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ol aria-label="Poses in order">
           {takes.map((take, i) => (
@@ -55,6 +47,7 @@ export function OrderedTakes(props: OrderedTakesProps) {
               pace={pace}
               found={countIn(sentences, takes[i - 1], take)}
               whole={whole}
+              moving={moving?.takeId === take.id ? moving : null}
               onRemove={() => onRemove(take)}
               onWish={(wishes) => onWish(take, wishes)}
             />

@@ -10,7 +10,9 @@ import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
-import { otherWords } from '@/take/planWords';
+import { nameIn, otherWords } from '@/take/planWords';
+import { moveWords } from './moveWords';
+import type { Moving } from './useMoving';
 import { WishesPart, wishesWords, type WishesPartProps } from './WishesPart';
 
 interface ChangeLineProps {
@@ -64,14 +66,29 @@ function TakeInWords({ whose, ...wishes }: TakeInWordsProps) {
   );
 }
 
+/** What it comes to if the pose is let go where it is held. */
+function MoveLine({ moving, takes }: { moving: Moving; takes: readonly Take[] }) {
+  return (
+    <p
+      role="status"
+      data-testid="move-cost"
+      className="absolute top-0 right-2 h-7 bg-base-100 leading-7 font-bold text-secondary"
+    >
+      {moveWords(moving, nameIn(takes))}
+    </p>
+  );
+}
+
 interface TakeRowProps extends ChangeLineProps {
   whole: WholeSitting;
+  /** What the run would be if this pose were let go where it is held; null where it is not. */
+  moving: Moving | null;
   onRemove(): void;
   onWish(wishes: OrderWishes): void;
 }
 
 /** One pose of the run, to be moved, opened and removed. */
-export function TakeRow({ whole, onRemove, onWish, ...change }: TakeRowProps) {
+export function TakeRow({ whole, moving, onRemove, onWish, ...change }: TakeRowProps) {
   const { take } = change;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: take.id,
@@ -79,8 +96,14 @@ export function TakeRow({ whole, onRemove, onWish, ...change }: TakeRowProps) {
   const name = nameOfShot(take.shot);
   const moved = transform ? `translate3d(0, ${Math.round(transform.y)}px, 0)` : undefined;
   return (
-    <li ref={setNodeRef} data-take={take.id} className="bg-base-100" style={{ transform: moved, transition }}>
+    <li
+      ref={setNodeRef}
+      data-take={take.id}
+      className={`relative bg-base-100 ${moving ? 'z-10' : ''}`}
+      style={{ transform: moved, transition }}
+    >
       <ChangeLine {...change} />
+      {moving && <MoveLine moving={moving} takes={whole.takes} />}
       <div className="rule-t flex flex-wrap items-start gap-x-4 gap-y-1 py-2">
         <button
           type="button"
