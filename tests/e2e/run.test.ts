@@ -252,7 +252,8 @@ it('what a pose costs where it is held is told before it is let go, and nothing 
     await (await grip()).sendKeys(Key.ARROW_DOWN);
     return gilvo.text('[data-testid="move-cost"]');
   };
-  expect(await hold()).toMatch(/^Here: (as long|\d+ s (more|less))$/);
+  // what was asked of its place before is told besides
+  expect(await hold()).toMatch(/^Here: (as long|\d+ s (more|less))(;|$)/);
   await (await grip()).sendKeys(Key.ESCAPE);
   await gilvo.until('!document.querySelector("[data-testid=move-cost]")', 'it is held still');
   expect(await order()).toEqual(names);
@@ -265,7 +266,7 @@ it('what a pose costs where it is held is told before it is let go, and nothing 
     'no costs',
   );
   const moreS = (await changesS()) - before;
-  const toldS = (/less$/.test(told) ? -1 : 1) * Number(/\d+/.exec(told)?.[0] ?? 0);
+  const toldS = (/ less(;|$)/.test(told) ? -1 : 1) * Number(/\d+(?= s )/.exec(told)?.[0] ?? 0);
   // each of three changes is rounded to a second
   expect(Math.abs(moreS - toldS)).toBeLessThanOrEqual(3);
   await gilvo.press('Undo');
@@ -291,5 +292,27 @@ it('directions are said in the language of the record, as the sitter is spoken t
   expect(cues.join(' ')).toMatch(/(link|recht)(e|en|es)\b/i);
   expect(cues.join(' ')).not.toMatch(/\b(your|left|right)\b/i);
   await gilvo.one('[data-testid="prompt"] [lang="de"]');
+  expect(await gilvo.violations()).toEqual([]);
+});
+
+it('what was taken of a pose stands with it, beside what was planned', async () => {
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  const name = await gilvo.text('main h1');
+  const counted = async () => (await gilvo.text('[data-testid="frame-count"]')).match(/\d+/g)!.map(Number);
+  const [frames, planned, keepers] = (await counted()) as [number, number, number];
+  await gilvo.click('[data-act="frame"]');
+  await gilvo.click('[data-act="keeper"]');
+  await gilvo.comes(
+    async () => isSame(await counted(), [frames + 2, planned, keepers + 1]),
+    'the frames were not counted',
+  );
+  await gilvo.open(RUN, DESK_SIZE);
+  await gilvo.comes(
+    async () =>
+      (await gilvo.texts('li[data-take]')).some(
+        (row) => row.includes(name) && row.includes(`Taken: ${frames + 2} frames, ${keepers + 1} keeper`),
+      ),
+    'what was taken is not told',
+  );
   expect(await gilvo.violations()).toEqual([]);
 });

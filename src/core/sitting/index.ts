@@ -11,3 +11,4 @@ export {
 } from './records';
 export { ownPoseSchema, type OwnPose } from './ownPose';
 export { FIRST_LOOK_ID, upgradeSitter, upgradeSitting, upgradeTake, type SitterOfSitting } from './upgrade';
+export { takenByTake, type Taken } from './taken';

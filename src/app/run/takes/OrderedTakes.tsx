@@ -9,8 +9,9 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { useMemo } from 'react';
 import type { OrderWishes, Pace, Sentences } from '@/core/sequence';
-import type { Take } from '@/core/sitting';
+import { takenByTake, type Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { countIn } from '../order/useSentences';
 import { TakeRow } from './TakeRow';
@@ -34,6 +35,7 @@ export function OrderedTakes(props: OrderedTakesProps) {
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
+  const taken = useMemo(() => takenByTake(whole.frames), [whole.frames]);
   const { moving, ...drags } = useMoving(whole, pace, sentences, onOrder);
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} {...drags} id="run-order">
@@ -47,6 +49,7 @@ export function OrderedTakes(props: OrderedTakesProps) {
               pace={pace}
               found={countIn(sentences, takes[i - 1], take)}
               whole={whole}
+              taken={taken.get(take.id)}
               moving={moving?.takeId === take.id ? moving : null}
               onRemove={() => onRemove(take)}
               onWish={(wishes) => onWish(take, wishes)}

@@ -5,13 +5,14 @@ import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
 import { changeCost, type OrderWishes, type Pace } from '@/core/sequence';
 import { nameOfShot, soloShot } from '@/core/shot';
-import type { Take } from '@/core/sitting';
+import type { Take, Taken } from '@/core/sitting';
 import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
 import { nameIn, otherWords } from '@/take/planWords';
 import { moveWords } from './moveWords';
+import { takenWords } from './takenWords';
 import type { Moving } from './useMoving';
 import { WishesPart, wishesWords, type WishesPartProps } from './WishesPart';
 
@@ -41,11 +42,13 @@ function ChangeLine({ before, take, pace, found }: ChangeLineProps) {
 }
 
 interface TakeInWordsProps extends WishesPartProps {
+  /** What was taken of it; undefined where there is no frame. */
+  taken: Taken | undefined;
   /** Whose picture it is, where several come into question. */
   whose: string;
 }
 
-function TakeInWords({ whose, ...wishes }: TakeInWordsProps) {
+function TakeInWords({ whose, taken, ...wishes }: TakeInWordsProps) {
   const { shot, minutes, plannedFrames } = wishes.take;
   const { pose, camera } = soloShot(shot);
   const asked = wishesWords(wishes.take);
@@ -61,6 +64,7 @@ function TakeInWords({ whose, ...wishes }: TakeInWordsProps) {
         {plannedFrames} frames
         {asked && <strong className="text-secondary"> · {asked}</strong>}
       </p>
+      {taken && <p className="text-sm text-secondary">{takenWords(taken, minutes)}.</p>}
       <WishesPart {...wishes} />
     </div>
   );
@@ -81,6 +85,8 @@ function MoveLine({ moving, takes }: { moving: Moving; takes: readonly Take[] })
 
 interface TakeRowProps extends ChangeLineProps {
   whole: WholeSitting;
+  /** What was taken of it; undefined where there is no frame. */
+  taken: Taken | undefined;
   /** What the run would be if this pose were let go where it is held; null where it is not. */
   moving: Moving | null;
   onRemove(): void;
@@ -88,7 +94,7 @@ interface TakeRowProps extends ChangeLineProps {
 }
 
 /** One pose of the run, to be moved, opened and removed. */
-export function TakeRow({ whole, moving, onRemove, onWish, ...change }: TakeRowProps) {
+export function TakeRow({ whole, taken, moving, onRemove, onWish, ...change }: TakeRowProps) {
   const { take } = change;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: take.id,
@@ -116,7 +122,13 @@ export function TakeRow({ whole, moving, onRemove, onWish, ...change }: TakeRowP
           <GripVertical size={18} aria-hidden />
         </button>
         <TakeThumbnail whole={whole} take={take} scale={1} className="h-[84px] w-[56px]" label={name} />
-        <TakeInWords take={take} takes={whole.takes} whose={namesOf(whoseIn(whole, take))} onWish={onWish} />
+        <TakeInWords
+          take={take}
+          taken={taken}
+          takes={whole.takes}
+          whose={namesOf(whoseIn(whole, take))}
+          onWish={onWish}
+        />
         <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
           Pose
         </Link>
