@@ -1,4 +1,4 @@
-import { CUE_WORDS, say, sayShown, sentenceFor, type Sentence } from '../cues';
+import { CUE_WORDS, say, sayShown, sentenceFor, voiceIn, type Sentence } from '../cues';
 import { USUAL_VOICE, type Voice } from '../people';
 import {
   mirroredValue,
@@ -41,7 +41,13 @@ function settingText(id: SettingId, from: number, to: number): string {
 /** What is said as a cue. */
 export function cueOf(sentence: Sentence, voice: Voice): Cue {
   const { station, side } = sentence;
-  return { station, side, text: say(sentence, voice), asShown: sayShown(sentence, voice), voice };
+  return {
+    station,
+    side,
+    text: say(sentence, voice),
+    asShown: sayShown(sentence, voice),
+    voice: voiceIn(sentence, voice),
+  };
 }
 
 /** The cue for one change by itself, as a mend asks for it; null for what nothing is said of. */

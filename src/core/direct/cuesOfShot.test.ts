@@ -59,6 +59,19 @@ describe('cues of a picture', () => {
     ]);
   });
 
+  it('say in which language they are in the end: a pose may have no words in that of the sitter', () => {
+    const acted = (wordsIn?: { de: string }): Sentence => ({
+      ...NOSE,
+      id: 'acted',
+      ownWords: { words: 'Walk on.', ...(wordsIn && { wordsIn }) },
+    });
+    const german = (): Voice => ({ language: 'de', manner: 'familiar' });
+    const said = (sentence: Sentence) =>
+      cuesOfShot(undefined, ONE, () => [sentence], german).map((c) => [c.text, c.voice.language]);
+    expect(said(acted({ de: 'Weitergehen.' }))).toEqual([['Weitergehen.', 'de']]);
+    expect(said(acted())).toEqual([['Walk on.', 'en']]);
+  });
+
   it('begin with where everybody goes', () => {
     const cues = cuesOfShot(ONE, withJoss(), () => TURNED, usual);
     expect(cues.map((c) => [c.text, c.personIds.join()])).toEqual([

@@ -54,6 +54,11 @@ function mirrored(sentence: Sentence): Sentence {
   };
 }
 
+/** The voice that a sentence has in the end: a pose may know no words of its own in the language of the sitter. */
+export function voiceIn({ id, ownWords }: Sentence, voice: Voice): Voice {
+  return id === 'acted' ? { ...voice, language: introductionOf(ownWords!, voice).language } : voice;
+}
+
 /** What is said, in the sitter's own left and right; `{who}` stays where somebody else is named. */
 export function say(sentence: Sentence, voice: Voice = USUAL_VOICE): string {
   return whole(voice, template(CUE_WORDS[voice.language], sentence, voice), sentence.side);

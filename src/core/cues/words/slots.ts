@@ -7,12 +7,12 @@ import type { CueWords } from './words';
 /** A side, or the one across, in a form; with a capital where it begins a sentence. */
 const SIDE_SLOT = /\{(side|other)(?::(\w+))?\}/gi;
 
-export function upper(words: string): string {
+function upper(words: string): string {
   return words.charAt(0).toLocaleUpperCase() + words.slice(1);
 }
 
 /** A template with its sides filled in; one that is about both sides names none. */
-export function sided({ sides }: CueWords, template: string, side: Side | null): string {
+function sided({ sides }: CueWords, template: string, side: Side | null): string {
   if (!side) return template;
   return template.replace(SIDE_SLOT, (_, slot: string, form = '') => {
     const words = sides[slot.toLowerCase() === 'side' ? side : otherSide(side)][form]!;

@@ -1,4 +1,4 @@
-import type { PlaceWords } from '../words';
+import type { CueWords, PlaceWords } from '../words';
 
 /** Words of a language for the ways in which something touches a place. */
 interface Ways {
@@ -26,3 +26,11 @@ export function placesIn({ on, near, round }: Ways) {
       place(`${noun}{your:${form}}{theirs}`, plural, lies),
   };
 }
+
+/** Whose a place is, in languages that say the side after its name and then whose it is. */
+export const WHOSE_AFTER: CueWords['whose'] = {
+  own: { your: '', theirs: '' },
+  across: { your: ' {side}', theirs: '' },
+  theirs: { your: '', theirs: ' de {who}' },
+  theirSide: { your: ' {side}', theirs: ' de {who}' },
+};

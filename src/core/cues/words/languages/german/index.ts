@@ -1,13 +1,7 @@
-import { byManner } from '../spoken';
-import { oneOrBoth, type CueWords, type PlaceWords } from '../words';
-import { placesIn } from './placesIn';
-
-const { place, single, thing } = placesIn({ on: 'auf', near: 'nahe an', round: 'um' });
-
-/** A place of which there is one on each side: the side stands between its article and its name. */
-function paired(article: string, form: string, noun: string, plural: string, lies?: string): PlaceWords {
-  return place(`${article}{your:${form}} ${noun}{theirs}`, plural, lies);
-}
+import { byManner } from '../../spoken';
+import { oneOrBoth, type CueWords } from '../../words';
+import { GERMAN_MARKS } from './marks';
+import { GERMAN_PLACES } from './places';
 
 /** What is said in German: mostly without a verb, so that it serves both manners. */
 export const GERMAN: CueWords = {
@@ -320,121 +314,10 @@ export const GERMAN: CueWords = {
     lips: oneOrBoth('Lippen', 'Lippen'),
     back: oneOrBoth('Rücken', 'Rücken'),
   },
-  places: {
-    waistFront: paired('die', 'e', 'Taille', 'die Taille', 'vorn an'),
-    waistSide: paired('die', 'e', 'Taille', 'die Taille', 'in'),
-    waistBack: paired('die', 'e', 'Taille', 'die Taille', 'hinten an'),
-    hipCrest: paired('die', 'e', 'Hüfte', 'die Hüften'),
-    seatBack: paired('das', 'e', 'Gesäß', 'das Gesäß', 'hinten an'),
-    frontPocket: paired('die', 'e', 'Hosentasche', 'die Hosentaschen', 'vorn in'),
-    backPocket: paired('die', 'e', 'Hosentasche', 'die Hosentaschen', 'hinten in'),
-    thighTop: paired('den', 'en', 'Oberschenkel', 'die Oberschenkel'),
-    thighOuter: paired('den', 'en', 'Oberschenkel', 'die Oberschenkel', 'außen an'),
-    thighInner: paired('den', 'en', 'Oberschenkel', 'die Oberschenkel', 'innen an'),
-    kneeTop: paired('das', 'e', 'Knie', 'die Knie'),
-    kneeFront: paired('das', 'e', 'Knie', 'die Knie', 'um'),
-    kneeOuter: paired('das', 'e', 'Knie', 'die Knie', 'außen an'),
-    shin: paired('das', 'e', 'Schienbein', 'die Schienbeine', 'um'),
-    calf: paired('die', 'e', 'Wade', 'die Waden', 'an'),
-    ankle: paired('den', 'en', 'Knöchel', 'die Knöchel', 'um'),
-    upperArm: paired('den', 'en', 'Oberarm', 'die Oberarme', 'an'),
-    upperArmBack: paired('den', 'en', 'Oberarm', 'die Oberarme', 'hinten an'),
-    elbow: paired('den', 'en', 'Ellbogen', 'die Ellbogen', 'an'),
-    elbowCrook: paired('die', 'e', 'Armbeuge', 'die Armbeugen', 'in'),
-    forearm: paired('den', 'en', 'Unterarm', 'die Unterarme'),
-    wrist: paired('das', 'e', 'Handgelenk', 'die Handgelenke', 'an'),
-    cuff: paired('die', 'e', 'Manschette', 'die Manschetten', 'an'),
-    handBack: paired('die', 'e', 'Hand', 'die Hände'),
-    collarbone: paired('das', 'e', 'Schlüsselbein', 'die Schlüsselbeine', 'an'),
-    chest: paired('die', 'e', 'Brust', 'die Brust'),
-    lapel: paired('das', 'e', 'Revers', 'die Revers', 'an'),
-    ribs: paired('die', 'en', 'Rippen', 'die Rippen', 'an'),
-    shoulder: paired('die', 'e', 'Schulter', 'die Schultern'),
-    shoulderBack: paired('die', 'e', 'Schulter', 'die Schultern', 'hinten auf'),
-    neckSide: paired('die', 'e', 'Halsseite', 'die Halsseiten', 'an'),
-    jaw: paired('den', 'en', 'Kiefer', 'den Kiefer', 'an'),
-    cheek: paired('die', 'e', 'Wange', 'die Wangen', 'an'),
-    temple: paired('die', 'e', 'Schläfe', 'die Schläfen', 'an'),
-    ear: paired('das', 'e', 'Ohr', 'die Ohren', 'an'),
-    hairSide: paired('die', 'e', 'Haarseite', 'die Haare', 'in'),
-    belly: single('den Bauch'),
-    belt: single('den Gürtel', 'an'),
-    hem: single('den Saum', 'an'),
-    smallOfBack: single('das Kreuz', 'an'),
-    breastbone: single('das Brustbein'),
-    collar: single('den Kragen', 'an'),
-    nape: single('den Nacken', 'in'),
-    chin: single('das Kinn', 'an'),
-    underChin: {
-      on: 'unter das Kinn{theirs}',
-      near: 'nahe an das Kinn{theirs}',
-      round: 'unter das Kinn{theirs}',
-      both: 'unter das Kinn',
-    },
-    lips: single('die Lippen', 'an'),
-    forehead: single('die Stirn', 'an'),
-    crown: single('den Scheitel'),
-    hairBack: single('die Haare', 'hinten in'),
-  },
-  supports: {
-    seat: thing('den Sitz'),
-    seatFront: thing('den Sitz', 'vorn auf'),
-    seatCorner: thing('die Ecke des Sitzes'),
-    backFront: thing('die Rückenlehne', 'an'),
-    backTop: thing('die Lehne', 'oben auf'),
-    backSide: thing('die Lehne', 'seitlich an'),
-    armrest: place('die Armlehne', 'die Armlehnen'),
-    footRail: thing('die Fußstange'),
-    wall: thing('die Wand', 'an'),
-    frameSide: place('den Türrahmen', 'beide Seiten des Rahmens', 'an'),
-    stepTop: thing('die Stufe'),
-    tableEdge: thing('die Tischkante', 'an'),
-    tableTop: thing('den Tisch'),
-    rail: thing('das Geländer'),
-    wheel: place('das Rad', 'die Räder', 'an'),
-    top: thing('die Oberseite'),
-    floor: thing('den Boden'),
-  },
   handBehind: oneOrBoth(
     byManner('Stütz dich hinten auf die {side:e} Hand', 'Stützen Sie sich hinten auf die {side:e} Hand'),
     byManner('Stütz dich hinten auf beide Hände', 'Stützen Sie sich hinten auf beide Hände'),
   ),
-  whose: {
-    own: { your: '', theirs: '' },
-    across: { your: ' {side}', theirs: '' },
-    theirs: { your: '', theirs: ' von {who}' },
-    theirSide: { your: ' {side}', theirs: ' von {who}' },
-  },
-  marks: {
-    lift: {
-      hip: byManner('Nimm {who} auf die {side:e} Hüfte', 'Nehmen Sie {who} auf die {side:e} Hüfte'),
-      lap: byManner(
-        'Nimm {who} auf den {side:en} Oberschenkel',
-        'Nehmen Sie {who} auf den {side:en} Oberschenkel',
-      ),
-      back: byManner('Nimm {who} auf den Rücken', 'Nehmen Sie {who} auf den Rücken'),
-      shoulders: byManner(
-        'Heb {who} mit Hilfe auf die Schultern',
-        'Heben Sie {who} mit Hilfe auf die Schultern',
-      ),
-    },
-    putDown: byManner('Setz {who} behutsam ab', 'Setzen Sie {who} behutsam ab'),
-    comeClose: byManner('Komm nah zu {who}', 'Kommen Sie nah zu {who}'),
-    comeToTouch: byManner(
-      'Komm so nah zu {who}, dass ihr euch berührt',
-      'Kommen Sie so nah zu {who}, dass Sie sich berühren',
-    ),
-    stepAside: byManner('Geh {steps} nach {side}', 'Gehen Sie {steps} nach {side}'),
-    stepForward: byManner('Geh {steps} vor', 'Gehen Sie {steps} vor'),
-    stepBack: byManner('Geh {steps} zurück', 'Gehen Sie {steps} zurück'),
-    turn: byManner(
-      'Dreh dich auf der Stelle nach {side}, {amount}',
-      'Drehen Sie sich auf der Stelle nach {side}, {amount}',
-    ),
-    boxUp: byManner('Steig auf die Kiste', 'Steigen Sie auf die Kiste'),
-    boxDown: byManner('Steig von der Kiste', 'Steigen Sie von der Kiste'),
-    boxAcross: byManner('Steig auf die andere Kiste', 'Steigen Sie auf die andere Kiste'),
-    steps: { half: 'einen halben Schritt', one: 'einen Schritt', many: '{count} Schritte' },
-    amounts: { touch: 'eine Spur', little: 'ein wenig', goodBit: 'ein gutes Stück', allTheWay: 'ganz herum' },
-  },
+  ...GERMAN_PLACES,
+  marks: GERMAN_MARKS,
 };
