@@ -1,10 +1,10 @@
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
-import { laidOut, outlinesOf, problemFor } from '@/core/group/laidOut';
-import { costOf, ordered } from '@/core/group/search';
-import type { Problem } from '@/core/group/problem';
-import { WEIGHTS } from '@/core/group/problem';
-import { rowPlans } from '@/core/group/rows';
+import { laidOut, outlinesOf, problemFor } from '@/core/group/order/laidOut';
+import { costOf, ordered } from '@/core/group/order/search';
+import type { Problem } from '@/core/group/cost/problem';
+import { WEIGHTS } from '@/core/group/cost/problem';
+import { rowPlans } from '@/core/group/places/rows';
 import { USUAL_LENSES } from '@/core/set';
 import { groupOf } from '../support/crew';
 import { CAMERA, LIGHT } from '../support/people';

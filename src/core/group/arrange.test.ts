@@ -12,9 +12,9 @@ import { shotOfOne, shotSchema, soloShot, withAnother, type Shot } from '../shot
 import { aboutZeroDeg, apart } from '../units';
 import { arrangeGroup, exchanged, rearranged, type GroupAsked, type GroupOrder } from './arrange';
 import { groupShot } from './asShot';
-import { outlinesOf, type Modelled } from './laidOut';
-import type { Relation } from './relation';
-import { facesIn } from './told';
+import { outlinesOf, type Modelled } from './order/laidOut';
+import type { Relation } from './asked/relation';
+import { facesIn } from './told/told';
 
 const ROOM = roomOf({ door: { wall: 'right', words: 'door', fromM: 2, toM: 3 } });
 

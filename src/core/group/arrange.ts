@@ -1,12 +1,12 @@
 import { EVEN_FACES_STOPS, keyForFaces, type Light } from '../light';
-import { laidOut, outlinesOf, problemFor, type LaidOut, type Modelled, type Outlines } from './laidOut';
-import { bringsSeat } from './member';
-import { assertMeans, type Means } from './means';
-import type { Problem, Wishes } from './problem';
-import { rowPlans, type RowPlan } from './rows';
-import { costOf, ordered, type Order } from './search';
-import type { Setting } from './setting';
-import { facesIn, STRETCHED_SHARE, toldOf, type GroupTold } from './told';
+import { laidOut, outlinesOf, problemFor, type LaidOut, type Modelled, type Outlines } from './order/laidOut';
+import { bringsSeat } from './asked/member';
+import { assertMeans, type Means } from './asked/means';
+import type { Problem, Wishes } from './cost/problem';
+import { rowPlans, type RowPlan } from './places/rows';
+import { costOf, ordered, type Order } from './order/search';
+import type { Setting } from './places/setting';
+import { facesIn, STRETCHED_SHARE, toldOf, type GroupTold } from './told/told';
 
 /** A group at its places. */
 export interface GroupOrder {

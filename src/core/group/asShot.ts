@@ -5,14 +5,14 @@ import { markedApertureF } from '../set';
 import { carrierIn, type Posed, type Shot } from '../shot';
 import { turnBetweenDeg } from '../units';
 import type { GroupOrder } from './arrange';
-import type { LaidOut } from './laidOut';
-import type { GroupTold } from './told';
-import { LEVELS, poseAt } from './levels';
-import { seatsFor, type Means } from './means';
-import type { Member } from './member';
-import { ownSeat } from './outline';
-import { type Place } from './places';
-import { turnedBy } from './setting';
+import type { LaidOut } from './order/laidOut';
+import type { GroupTold } from './told/told';
+import { LEVELS, poseAt } from './places/levels';
+import { seatsFor, type Means } from './asked/means';
+import type { Member } from './asked/member';
+import { ownSeat } from './cost/outline';
+import { type Place } from './places/places';
+import { turnedBy } from './places/setting';
 
 const hundredths = (v: number) => Math.round(v * 100) / 100 || 0;
 

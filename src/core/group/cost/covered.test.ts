@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { groupOf } from '../../../tests/support/crew';
-import { CAMERA, LIGHT, PROFILES, standInOf, type PersonName } from '../../../tests/support/people';
-import { neutralPose } from '../pose';
-import { faceSeenShare } from '../picture';
-import type { Mark } from '../scene';
-import type { SoloShot } from '../shot';
-import type { Vec3 } from '../units';
+import { groupOf } from '../../../../tests/support/crew';
+import { CAMERA, LIGHT, PROFILES, standInOf, type PersonName } from '../../../../tests/support/people';
+import { neutralPose } from '../../pose';
+import { faceSeenShare } from '../../picture';
+import type { Mark } from '../../scene';
+import type { SoloShot } from '../../shot';
+import type { Vec3 } from '../../units';
 import { coveredShare, standingAt } from './covered';
-import { LEVELS, poseAt, type LevelId } from './levels';
+import { LEVELS, poseAt, type LevelId } from '../places/levels';
 import { outlineOf } from './outline';
-import type { Place } from './places';
+import type { Place } from '../places/places';
 
 const LENS: Vec3 = [0, 1.5, 5];
 

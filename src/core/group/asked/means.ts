@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { explain } from '../checks';
+import { explain } from '../../checks';
 
 /** How much of each there can be. */
 export const MEANS_RANGES = {

@@ -1,15 +1,15 @@
-import type { Role } from '../checks';
-import { rangeOf, stopsOnFaces, type Light } from '../light';
-import { facesHeld } from '../set';
-import type { Vec3 } from '../units';
-import { coveredShare, standingAt, type Standing } from './covered';
-import { LEVELS } from './levels';
-import type { LaidOut, Modelled, Outlines } from './laidOut';
-import { placesApartM } from './places';
-import type { Problem, Wishes } from './problem';
-import { BESIDE_M, type RelationKind } from './relation';
-import { leanOf, triangleDeg, type Order } from './search';
-import { turnedBy } from './setting';
+import type { Role } from '../../checks';
+import { rangeOf, stopsOnFaces, type Light } from '../../light';
+import { facesHeld } from '../../set';
+import type { Vec3 } from '../../units';
+import { coveredShare, standingAt, type Standing } from '../cost/covered';
+import { LEVELS } from '../places/levels';
+import type { LaidOut, Modelled, Outlines } from '../order/laidOut';
+import { placesApartM } from '../places/places';
+import type { Problem, Wishes } from '../cost/problem';
+import { BESIDE_M, type RelationKind } from '../asked/relation';
+import { leanOf, triangleDeg, type Order } from '../order/search';
+import { turnedBy } from '../places/setting';
 
 /** What an order of a group comes to. */
 export interface GroupTold {

@@ -1,11 +1,11 @@
-import type { Vec3 } from '../units';
+import type { Vec3 } from '../../units';
 import { coveredShare, standingAt, type Standing } from './covered';
-import { LEVELS } from './levels';
-import { bringsSeat, type Member } from './member';
+import { LEVELS } from '../places/levels';
+import { bringsSeat, type Member } from '../asked/member';
 import type { Outline } from './outline';
 import { betweenOf, trianglesOf, type Between } from './neighbours';
-import { placesApartM, type Place } from './places';
-import { relationCost, type Relation } from './relation';
+import { placesApartM, type Place } from '../places/places';
+import { relationCost, type Relation } from '../asked/relation';
 
 /** What was said of a group. */
 export interface Wishes {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { groupOf } from '../../../tests/support/crew';
-import { shotOf } from '../../../tests/support/people';
-import { neutralPose } from '../pose';
-import { rowOfFaces } from '../set';
-import { shotOfOne, withAnother, withMark, type Shot } from '../shot';
+import { groupOf } from '../../../../tests/support/crew';
+import { shotOf } from '../../../../tests/support/people';
+import { neutralPose } from '../../pose';
+import { rowOfFaces } from '../../set';
+import { shotOfOne, withAnother, withMark, type Shot } from '../../shot';
 import { groupSheet } from './groupSheet';
-import { poseAt } from './levels';
+import { poseAt } from '../places/levels';
 
 const GROUP = groupOf(6);
 const profileOf = (role: string) => GROUP.find((m) => m.role === role)?.profile;

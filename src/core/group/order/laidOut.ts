@@ -1,14 +1,14 @@
-import type { Body } from '../body';
-import type { Camera } from '../camera';
-import { sourceCentre } from '../light';
-import type { Vec3 } from '../units';
-import { LEVELS, type LevelId } from './levels';
-import { bringsSeat, type Member } from './member';
-import { outlineOf, type Outline } from './outline';
-import { gapFor, placesOfPlan, type Place } from './places';
-import { problemOf, type Problem, type Wishes } from './problem';
-import type { RowPlan } from './rows';
-import { cameraForGroup, turnedBy, type Setting } from './setting';
+import type { Body } from '../../body';
+import type { Camera } from '../../camera';
+import { sourceCentre } from '../../light';
+import type { Vec3 } from '../../units';
+import { LEVELS, type LevelId } from '../places/levels';
+import { bringsSeat, type Member } from '../asked/member';
+import { outlineOf, type Outline } from '../cost/outline';
+import { gapFor, placesOfPlan, type Place } from '../places/places';
+import { problemOf, type Problem, type Wishes } from '../cost/problem';
+import type { RowPlan } from '../places/rows';
+import { cameraForGroup, turnedBy, type Setting } from '../places/setting';
 
 /** One of a group with a body. */
 export interface Modelled extends Member {

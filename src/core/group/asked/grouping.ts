@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { roleSchema, type Role } from '../checks';
+import { roleSchema, type Role } from '../../checks';
 import { meansSchema } from './means';
 import { RELATION_KINDS } from './relation';
 

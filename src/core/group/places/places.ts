@@ -1,4 +1,4 @@
-import { degrees } from '../units';
+import { degrees } from '../../units';
 import { LEVELS, type LevelId } from './levels';
 import type { RowPlan } from './rows';
 

@@ -1,10 +1,10 @@
-import { measurableLengths, type Body } from '../body';
-import { figureOf } from '../figure';
-import { ownSupport } from '../library';
-import { supportAt, type Mark, type Support } from '../scene';
-import { midpoint, type Vec3 } from '../units';
-import { LEVELS, poseAt, type LevelId } from './levels';
-import { bringsSeat, type Member } from './member';
+import { measurableLengths, type Body } from '../../body';
+import { figureOf } from '../../figure';
+import { ownSupport } from '../../library';
+import { supportAt, type Mark, type Support } from '../../scene';
+import { midpoint, type Vec3 } from '../../units';
+import { LEVELS, poseAt, type LevelId } from '../places/levels';
+import { bringsSeat, type Member } from '../asked/member';
 
 /** What of somebody covers others, and the face that is to be seen: from the own mark, facing the lens, metres. */
 export interface Outline {

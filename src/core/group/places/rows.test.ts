@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { profileOf } from '../../../tests/support/people';
-import { assertMeans, seatsFor } from './means';
-import { bringsSeat, type Member } from './member';
+import { profileOf } from '../../../../tests/support/people';
+import { assertMeans, seatsFor } from '../asked/means';
+import { bringsSeat, type Member } from '../asked/member';
 import { gapFor, placesOfPlan } from './places';
-import { randomFrom } from '../units';
-import { relationCost } from './relation';
+import { randomFrom } from '../../units';
+import { relationCost } from '../asked/relation';
 import { rowPlans } from './rows';
 
 const members = (count: number, wheelchairs = 0): Member[] =>

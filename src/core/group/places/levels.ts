@@ -1,6 +1,6 @@
-import { hasLimit, motionRange, standingMinutes, type BodyProfile } from '../body';
-import { IN_A_ROW, type RowCarriage } from '../library';
-import type { Pose } from '../pose';
+import { hasLimit, motionRange, standingMinutes, type BodyProfile } from '../../body';
+import { IN_A_ROW, type RowCarriage } from '../../library';
+import type { Pose } from '../../pose';
 
 /** Everything about one height at which a row of a group can be. */
 interface Level {

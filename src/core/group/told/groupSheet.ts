@@ -1,12 +1,12 @@
-import { isChild, type BodyProfile } from '../body';
-import { CARRIED, type Carried } from '../pose';
-import { carrierIn, type Posed, type Shot } from '../shot';
-import { facesHeld } from '../set';
-import type { Role } from '../checks';
-import { sideSign, type Vec3 } from '../units';
-import { OWN_MARK } from '../scene';
-import { LEVELS, type LevelId } from './levels';
-import { turnedBy } from './setting';
+import { isChild, type BodyProfile } from '../../body';
+import { CARRIED, type Carried } from '../../pose';
+import { carrierIn, type Posed, type Shot } from '../../shot';
+import { facesHeld } from '../../set';
+import type { Role } from '../../checks';
+import { sideSign, type Vec3 } from '../../units';
+import { OWN_MARK } from '../../scene';
+import { LEVELS, type LevelId } from '../places/levels';
+import { turnedBy } from '../places/setting';
 
 /** One numbered place of a group's sheet. */
 export interface NumberedPlace {

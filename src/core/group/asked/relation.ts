@@ -1,5 +1,5 @@
-import type { Role } from '../checks';
-import { isChild } from '../body';
+import type { Role } from '../../checks';
+import { isChild } from '../../body';
 import type { Member } from './member';
 
 interface RelationRow {

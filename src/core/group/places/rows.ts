@@ -1,5 +1,5 @@
-import { bringsSeat, type Member } from './member';
-import { mostSeated, seatsFor, type Means } from './means';
+import { bringsSeat, type Member } from '../asked/member';
+import { mostSeated, seatsFor, type Means } from '../asked/means';
 import type { LevelId } from './levels';
 
 /** How many stand or sit in one row. */

@@ -1,9 +1,9 @@
-import { AIM_RANGE, project, viewOf, type Camera } from '../camera';
-import { about, turned } from '../figure';
-import type { Light } from '../light';
-import type { Room } from '../scene';
-import { roomForCameraM, settableHeightM, type Lens } from '../set';
-import type { Vec3 } from '../units';
+import { AIM_RANGE, project, viewOf, type Camera } from '../../camera';
+import { about, turned } from '../../figure';
+import type { Light } from '../../light';
+import type { Room } from '../../scene';
+import { roomForCameraM, settableHeightM, type Lens } from '../../set';
+import type { Vec3 } from '../../units';
 
 /** Where a group is photographed, and by what. */
 export interface Setting {

@@ -1,5 +1,5 @@
-import type { Vec3 } from '../units';
-import { placesApartM, type Place } from './places';
+import type { Vec3 } from '../../units';
+import { placesApartM, type Place } from '../places/places';
 
 /** Whether two places are next to each other in one row. */
 function areBeside(a: Place, b: Place): boolean {

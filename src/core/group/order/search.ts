@@ -1,6 +1,6 @@
-import { degrees } from '../units';
-import { WEIGHTS, type Problem } from './problem';
-import { randomFrom } from '../units';
+import { degrees } from '../../units';
+import { WEIGHTS, type Problem } from '../cost/problem';
+import { randomFrom } from '../../units';
 
 /** Who is at each place: the member's index, by place. */
 export type Order = readonly number[];

@@ -1,7 +1,7 @@
-import type { Vec3 } from '../units';
+import type { Vec3 } from '../../units';
 import type { Outline } from './outline';
-import type { Place } from './places';
-import { turnedBy } from './setting';
+import type { Place } from '../places/places';
+import { turnedBy } from '../places/setting';
 
 /** Places of a face that are looked for, in half faces from its middle: one, and two rings round it. */
 const FACE_POINTS: readonly (readonly [number, number])[] = [[0, 0], ...ring(8, 0.55), ...ring(12, 0.95)];

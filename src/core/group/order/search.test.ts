@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { degrees } from '../units';
+import { degrees } from '../../units';
 import { leastAngleDeg } from './search';
 
 /** Angle at p between the ways to q and r by the law of cosines, degrees. */

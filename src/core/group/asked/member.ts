@@ -1,5 +1,5 @@
-import { hasLimit, type BodyProfile } from '../body';
-import type { Role } from '../checks';
+import { hasLimit, type BodyProfile } from '../../body';
+import type { Role } from '../../checks';
 
 /** One of a group. */
 export interface Member {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { CAMERA, LIGHT } from '../../../tests/support/people';
-import { roomOf } from '../../../tests/support/rooms';
-import { project, viewOf, type Camera } from '../camera';
-import { USUAL_LENSES } from '../set';
-import type { Vec3 } from '../units';
+import { CAMERA, LIGHT } from '../../../../tests/support/people';
+import { roomOf } from '../../../../tests/support/rooms';
+import { project, viewOf, type Camera } from '../../camera';
+import { USUAL_LENSES } from '../../set';
+import type { Vec3 } from '../../units';
 import { cameraForGroup, type Setting } from './setting';
 
 const setting = (depthM: number, focalLengthMm: number): Setting => ({
