@@ -1,3 +1,4 @@
+import { FACE_MOVES } from '../body';
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
 import type { SoloShot } from '../shot';
@@ -78,7 +79,7 @@ const CAMERA_STEPS: Record<CameraNumber, number> = {
   heightM: 0.04,
   distanceM: 0.2,
   arcDeg: CAMERA_RANGES.arcDeg.step,
-  apertureF: CAMERA_RANGES.apertureF.step,
+  apertureF: 4 * CAMERA_RANGES.apertureF.step,
 };
 const KEY_STEPS: Record<KeyNumber, number> = {
   arcDeg: KEY_RANGES.arcDeg.step,
@@ -94,6 +95,8 @@ const MARK_STEPS: Record<MarkNumber, number> = {
   levelM: MARK_LEVEL_RANGE.step,
 };
 const SEAT_STEP_DEG = 10;
+/** A face that is asked for a little more, or less (common practice). */
+const FACE_SECONDS = 0.5;
 
 /** How one kind of thing is changed. */
 interface Kind<V extends MendVariable> {
@@ -165,6 +168,16 @@ const KINDS: { readonly [On in MendVariable['on']]: Kind<Of<On>> } = {
     moved: (shot, { name }, value) => ({ ...shot, mark: { ...markOf(shot), [name]: value } }),
     // whoever sits stays on the seat
     applies: ({ pose }) => isOnFeet(pose.support),
+  },
+  face: {
+    steps: ({ pose }, { name }) => {
+      const { step, min, max } = FACE_MOVES[name];
+      return { from: pose.expression?.[name] ?? 0, step, min, max, seconds: FACE_SECONDS };
+    },
+    moved: (shot, { name }, value) => {
+      const expression = { ...shot.pose.expression, [name]: value };
+      return { ...shot, pose: { ...shot.pose, expression } };
+    },
   },
   seat: {
     steps: ({ pose }) => ({
@@ -279,6 +292,7 @@ function isChoice(variable: MendVariable): variable is MendChoice {
 
 /** Station that a variable belongs to; null of what is not of the pose. */
 function stationOf(variable: MendVariable): Station | null {
+  if (variable.on === 'face') return 'gaze';
   if (variable.on === 'pose') return SETTINGS[variable.id].station;
   return isChoice(variable) ? CHOSEN_AT[variable.on] : null;
 }

@@ -4,7 +4,7 @@ import type { Figure } from '../figure';
 import type { Lighting } from '../light';
 import type { Ground } from '../scene';
 import { once, type Vec3 } from '../units';
-import { lightOnFace, readFace, type FaceReading } from './face';
+import { intoHead, lightOnFace, readFace, throatShaded, type FaceReading } from './face';
 import { besideMap, lettingThrough } from './shade/beside';
 import type { Picture } from './raster/picture';
 import { takePicture } from './raster/takePicture';
@@ -29,6 +29,7 @@ import {
   skinnedBody,
   skinTo,
   supportsFor,
+  throatFor,
   type StandIn,
 } from './standIn';
 
@@ -50,6 +51,8 @@ export interface Sight {
   lighting(): Lighting;
   /** What the light does to the face; read when it is first asked for. */
   face(): FaceReading;
+  /** Share of the throat that chin and jaw keep from the key, 0 to 1; null where it is not turned to the key. */
+  throatShade(): number | null;
 }
 
 /** What a recompute is asked for besides. */
@@ -94,6 +97,7 @@ export function seeShot(standIn: StandIn, shot: SoloShot, options: SeeOptions = 
     },
     lighting: once(() => lightingFor(standIn, shot, figure, options.ground)),
     face: once(() => faceOf(standIn, shot, figure, view, options.ground)),
+    throatShade: once(() => throatShadeOf(standIn, shot, figure, options.ground)),
   };
 }
 
@@ -110,6 +114,13 @@ function faceOf(standIn: StandIn, shot: SoloShot, figure: Figure, view: View, gr
     : lightOnFace(chart, body, figure, lighting, shadingOf(standIn, shot, figure, lighting, ground));
   standIn.litFace = { of, lit };
   return readFace(chart, body, figure, view, lighting, lit);
+}
+
+/** The shadow of chin and jaw on the throat, by the key alone. */
+function throatShadeOf(standIn: StandIn, shot: SoloShot, figure: Figure, ground?: Ground): number | null {
+  putOnSet(standIn, shot, figure, ground);
+  const [key] = lightingFor(standIn, shot, figure, ground).sources;
+  return throatShaded(throatFor(standIn), standIn.skinned, intoHead(figure), key!.centre);
 }
 
 function pictureOf(

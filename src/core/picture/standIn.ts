@@ -17,7 +17,15 @@ import { faceShares, neutralPose } from '../pose';
 import { viewTowards } from '../camera';
 import { supportMesh, type Support, type SupportMesh } from '../scene';
 import type { Vec3 } from '../units';
-import { faceChartOf, isOfHead, type FaceChart, type HeadVertices, type LitFace } from './face';
+import {
+  faceChartOf,
+  isOfHead,
+  throatOf,
+  type FaceChart,
+  type HeadVertices,
+  type LitFace,
+  type Throat,
+} from './face';
 import type { KeptShadows } from './shade/closeShadows';
 import { createPictureMemory, type PictureMemory } from './raster/takePicture';
 import type { Raster } from './raster/raster';
@@ -42,6 +50,8 @@ export interface StandIn {
   neck: PictureMemory;
   /** Places of the face that light is read on; made when light is first asked for. */
   chart: FaceChart | undefined;
+  /** The front of the neck; found when its shadow is first asked for. */
+  throat: Throat | undefined;
   /** Vertices of the head, and the triangles of the rest; made with the first close picture. */
   head: HeadVertices | undefined;
   bodyTriangles: Uint32Array | undefined;
@@ -81,6 +91,7 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
     closeShadows: [],
     neck: createPictureMemory(256),
     chart: like && chartFor(like),
+    throat: undefined,
     head: undefined,
     bodyTriangles: undefined,
     besideMap: undefined,
@@ -98,6 +109,11 @@ export function createStandIn(body: Body, surface: BodySurface, like?: StandIn):
 /** The places of the face that light is read on. */
 export function chartFor(standIn: StandIn): FaceChart {
   return (standIn.chart ??= faceChartOf(standIn.body, standIn.surface));
+}
+
+/** The front of the neck. */
+export function throatFor(standIn: StandIn): Throat {
+  return (standIn.throat ??= throatOf(standIn.body, standIn.surface));
 }
 
 /** Distance from which the jaw at ease is looked at, metres: a portrait's. */

@@ -1,3 +1,4 @@
+import type { FaceMove } from '../body';
 import type { CameraNumber } from '../camera';
 import type { KeyNumber } from '../light';
 import type { Sight } from '../picture';
@@ -16,6 +17,7 @@ export type MendNumber =
   | { on: 'camera'; name: CameraNumber }
   | { on: 'light'; name: KeyNumber }
   | { on: 'mark'; name: MarkNumber }
+  | { on: 'face'; name: FaceMove }
   /** The seat turned with whoever sits on it, under a head that stays. */
   | { on: 'seat'; name: 'turnLeftDeg' };
 
@@ -105,6 +107,10 @@ export function camera(...names: CameraNumber[]): MendVariable[] {
 
 export function light(...names: KeyNumber[]): MendVariable[] {
   return names.map((name) => ({ on: 'light', name }));
+}
+
+export function face(...names: FaceMove[]): MendVariable[] {
+  return names.map((name) => ({ on: 'face', name }));
 }
 
 export function mark(...names: MarkNumber[]): MendVariable[] {

@@ -58,6 +58,15 @@ import { lampInFrame } from './light/lampInFrame';
 import { lensFlare } from './light/lensFlare';
 import { noCatchlight } from './light/noCatchlight';
 import { wideHalfLit } from './light/wideHalfLit';
+import { farEyeSoft } from './camera/farEyeSoft';
+import { faceFromNear } from './camera/faceFromNear';
+import { verticalsLean } from './camera/verticalsLean';
+import { feetAgainstHips } from './feet/feetAgainstHips';
+import { squareHips } from './hips/squareHips';
+import { loadedHand } from './weight/loadedHand';
+import { jawUnshaped } from './light/jawUnshaped';
+import { lidsLow } from './gaze/lidsLow';
+import { browsActing } from './gaze/browsActing';
 import type { Rule } from './rule';
 import { nearShoulderLarge } from './shoulders/nearShoulderLarge';
 import { raisedShoulders } from './shoulders/raisedShoulders';
@@ -82,9 +91,12 @@ const ALL = [
   feetAtLens,
   feetAlike,
   feetDangle,
+  feetAgainstHips,
   evenWeight,
   weightOnNearFoot,
+  loadedHand,
   lockedJoints,
+  squareHips,
   hipLine,
   seatDeep,
   nearLegOver,
@@ -141,12 +153,17 @@ const ALL = [
   together.headsInRow,
   gazeFar,
   gazeIntoKey,
+  browsActing,
+  lidsLow,
   together.gazeUnexplained,
   frameEdge,
   tipCut,
   lensHeight,
   legsShortened,
   leaningIn,
+  verticalsLean,
+  faceFromNear,
+  farEyeSoft,
   together.cutThrough,
   together.faceCovered,
   together.facesSoft,
@@ -157,6 +174,7 @@ const ALL = [
   noCatchlight,
   faceRatio,
   wideHalfLit,
+  jawUnshaped,
   keptFromFace,
   handBrighter,
   together.unevenlyLit,

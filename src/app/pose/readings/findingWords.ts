@@ -1,4 +1,5 @@
 import type { MendChange, StuckWhy } from '@/core/adapt';
+import { FACE_MOVES } from '@/core/body';
 import { CAMERA_RANGES } from '@/core/camera';
 import { KEY_RANGES } from '@/core/light';
 import { SETTINGS, targetWords, type ContactTarget } from '@/core/pose';
@@ -46,6 +47,8 @@ function rowOf(variable: MendNumber): { words: string; unit: string; shown: numb
       return { ...KEY_RANGES[variable.name], shown: 1 };
     case 'mark':
       return { ...MARK_NUMBERS[variable.name], shown: 1 };
+    case 'face':
+      return { words: FACE_MOVES[variable.name].words, unit: '%', shown: 100 };
     case 'seat':
       return { words: 'seat turned left', unit: '°', shown: 1 };
   }

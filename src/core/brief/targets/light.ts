@@ -14,6 +14,17 @@ export const LIGHT_TARGETS = {
     max: 10,
     reason: 'Deep shade is strong and stern, little shade soft and open (common practice).',
   },
+  throatShadedPercent: {
+    station: 'light',
+    words: 'throat in the shadow of the jaw',
+    unit: '%',
+    low: 3,
+    high: 100,
+    deadBand: 2,
+    min: 0,
+    max: 100,
+    reason: 'The shadow under the jaw draws it; without one chin and neck are one piece.',
+  },
   wideOverNarrowStops: {
     station: 'light',
     words: 'light on the wide half of the face over the narrow one',

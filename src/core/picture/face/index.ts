@@ -23,3 +23,4 @@ export {
 } from './reading';
 export { type Catchlight, type Reflections } from './reflections';
 export { throughHead } from './reaching';
+export { throatOf, throatShaded, type Throat } from './throat';

@@ -1,7 +1,14 @@
-import { standing, type Examples } from './example';
+import type { Pose } from '../../pose';
+import { supportAt } from '../../scene';
+import type { SoloShot } from '../../shot';
+import { shot, standing, type Examples } from './example';
 
 /** A portrait's camera. */
 const NEAR = { distanceM: 2, heightM: 1.54 };
+
+const looking = (expression: NonNullable<Pose['expression']>) => shot({ expression }, NEAR);
+const beforeWall = (camera: Partial<SoloShot['camera']>) =>
+  shot({ objects: [supportAt('wall', { aheadM: -1 })] }, { focalLengthMm: 35, distanceM: 2.2, ...camera });
 
 /** Head and camera. */
 export const HEAD_EXAMPLES: Examples = {
@@ -48,6 +55,26 @@ export const HEAD_EXAMPLES: Examples = {
       { focalLengthMm: 35, heightM: 2.4, distanceM: 2.6, aim: { kind: 'aimed', heightM: 0.9 } },
     ),
     sound: standing({}),
+  },
+  'far-eye-soft': {
+    faulty: standing({ headTurnLeftDeg: 34 }, { ...NEAR, distanceM: 1.3, apertureF: 1.2 }),
+    sound: standing({ headTurnLeftDeg: 34 }, { ...NEAR, distanceM: 1.3, apertureF: 4 }),
+  },
+  'face-from-near': {
+    faulty: standing({}, { ...NEAR, focalLengthMm: 35, distanceM: 0.7 }),
+    sound: standing({}, NEAR),
+  },
+  'verticals-lean': {
+    faulty: beforeWall({ heightM: 1.3, aim: { kind: 'aimed', heightM: 0.95 } }),
+    sound: beforeWall({ heightM: 0.95 }),
+  },
+  'lids-low': {
+    faulty: looking({ lidsClosed: 0.5 }),
+    sound: looking({ lidsClosed: 0.1 }),
+  },
+  'brows-acting': {
+    faulty: looking({ browsRaised: 0.9 }),
+    sound: looking({ browsRaised: 0.2, smile: 0.3 }),
   },
   'leaning-in': {
     faulty: standing(

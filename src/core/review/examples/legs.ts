@@ -17,6 +17,13 @@ const besideWall = (leftM: number, settings: Pose['settings'] = {}) =>
     contacts: [on('right:shoulder', 'wall', 'lean')],
     settings,
   });
+const onOneHand = (leanLeftDeg: number) =>
+  shot({
+    support: 'floor',
+    legs: { left: 'lies', right: 'lies' },
+    settings: { hipsTurnLeftDeg: 30, leftKneeBendDeg: 60, rightKneeBendDeg: 60, leanLeftDeg },
+    contacts: [on('right:palm', 'floor', 'lean', { left: -0.42, ahead: -0.3 })],
+  });
 const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
@@ -84,6 +91,18 @@ export const LEG_EXAMPLES: Examples = {
   'twist-without-feet': {
     faulty: standing({ twistLeftDeg: 44 }),
     sound: standing({ twistLeftDeg: 14, hipsTurnLeftDeg: 20 }),
+  },
+  'feet-against-hips': {
+    faulty: standing({ leftFootOutDeg: 90, rightFootOutDeg: 6, hipsTurnLeftDeg: -12 }),
+    sound: standing({ leftFootOutDeg: 30, rightFootOutDeg: 6 }),
+  },
+  'square-hips': {
+    faulty: standing({}),
+    sound: standing({ hipsTurnLeftDeg: 28 }),
+  },
+  'loaded-hand': {
+    faulty: onOneHand(-30),
+    sound: onOneHand(-6),
   },
   'hip-on-wall': {
     faulty: besideWall(-0.14),

@@ -51,6 +51,10 @@ export const LIGHT_EXAMPLES: Examples = {
       heightM: 2.3,
     }),
   },
+  'jaw-unshaped': {
+    faulty: lit(standing({}, NEAR), { arcDeg: 20, heightM: 1.5 }),
+    sound: lit(standing({}, NEAR), { arcDeg: 20, heightM: 2.4 }),
+  },
   glare: {
     faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 1.5, distanceM: 1.5 }),
     sound: lit(standing({}, NEAR), { arcDeg: 60, heightM: 2.3, distanceM: 1.5 }),

@@ -1,20 +1,14 @@
-import { isOnFeet, settingApplies, sided } from '../../pose';
+import { isOnFeet } from '../../pose';
 import type { Sight } from '../../picture';
-import { degrees, SIDES, subtract, turnBetweenDeg, type Side } from '../../units';
+import { turnBetweenDeg } from '../../units';
+import { bothFeetStand, feetTurnDeg } from '../measures/feetTurn';
 import { pose, type Rule } from '../rule';
-
-function footTurnDeg({ figure }: Sight, side: Side): number {
-  const [x, , z] = subtract(figure.feet[side].toe, figure.feet[side].heel);
-  return degrees(Math.atan2(x, z));
-}
 
 /** Twist of the chest over the hips, less what the hips turn the same way over the feet, degrees. */
 function unsupportedDeg(sight: Sight): number {
   const { turnDeg } = sight.figure;
   const twistDeg = turnBetweenDeg(turnDeg.hips, turnDeg.chest);
-  const left = footTurnDeg(sight, 'left');
-  const feetDeg = left + turnBetweenDeg(left, footTurnDeg(sight, 'right')) / 2;
-  const alongDeg = Math.sign(twistDeg) * turnBetweenDeg(feetDeg, turnDeg.hips);
+  const alongDeg = Math.sign(twistDeg) * turnBetweenDeg(feetTurnDeg(sight.figure), turnDeg.hips);
   return Math.max(0, Math.abs(twistDeg) - Math.max(0, alongDeg));
 }
 
@@ -28,8 +22,7 @@ export const twistWithoutFeet = {
   weight: 0.5,
   measure(sight, { twistWithoutFeetDeg }) {
     const { shot } = sight;
-    const stand = SIDES.every((side) => settingApplies(shot.pose, sided(side, 'FootOutDeg')));
-    if (!isOnFeet(shot.pose.support) || !stand) return [];
+    if (!isOnFeet(shot.pose.support) || !bothFeetStand(shot.pose)) return [];
     return [
       {
         key: '',
