@@ -1,6 +1,7 @@
 import { FACE_MOVES } from '../body';
 import { CAMERA_RANGES, type CameraNumber } from '../camera';
 import { canBeMoved, KEY_RANGES, type KeyNumber } from '../light';
+import { SHUTTER_PARTS, USUAL_EXPOSURE, withShutter } from '../set';
 import type { SoloShot } from '../shot';
 import {
   contactOf,
@@ -95,6 +96,8 @@ const MARK_STEPS: Record<MarkNumber, number> = {
   levelM: MARK_LEVEL_RANGE.step,
 };
 const SEAT_STEP_DEG = 10;
+/** A dial that is turned (common practice). */
+const SHUTTER_SECONDS = 1;
 /** A face that is asked for a little more, or less (common practice). */
 const FACE_SECONDS = 0.5;
 
@@ -178,6 +181,17 @@ const KINDS: { readonly [On in MendVariable['on']]: Kind<Of<On>> } = {
       const expression = { ...shot.pose.expression, [name]: value };
       return { ...shot, pose: { ...shot.pose, expression } };
     },
+  },
+  exposure: {
+    steps: ({ exposure = USUAL_EXPOSURE }) => ({
+      from: exposure.shutterParts,
+      step: exposure.shutterParts,
+      min: SHUTTER_PARTS[0],
+      max: SHUTTER_PARTS.at(-1)!,
+      seconds: SHUTTER_SECONDS,
+    }),
+    moved: (shot, _, value) => ({ ...shot, exposure: withShutter(shot.exposure ?? USUAL_EXPOSURE, value) }),
+    applies: ({ exposure }) => exposure !== undefined,
   },
   seat: {
     steps: ({ pose }) => ({
@@ -347,6 +361,10 @@ export function changesOf(before: SoloShot, axis: Axis, steps: number, after: So
         ...carriedChange(before, after, variable.holds),
         ...carriedChange(before, after, variable.along),
       ];
+    case 'exposure': {
+      const to = after.exposure?.shutterParts ?? from;
+      return [{ kind: 'number', variable, from, to }];
+    }
     default:
       return [{ kind: 'number', variable, from, to: valueAt(axis, steps) }];
   }

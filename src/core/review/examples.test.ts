@@ -48,6 +48,7 @@ function values(name: PersonName, id: RuleId, shot: SoloShot): number[] {
 function mirrored(shot: SoloShot): SoloShot {
   const { camera, light } = shot;
   return {
+    ...shot,
     pose: mirrorPose(shot.pose),
     camera: { ...camera, arcDeg: -camera.arcDeg },
     light: { ...light, arcDeg: -light.arcDeg },

@@ -18,6 +18,8 @@ export type MendNumber =
   | { on: 'light'; name: KeyNumber }
   | { on: 'mark'; name: MarkNumber }
   | { on: 'face'; name: FaceMove }
+  /** The sensitivity makes up for it. */
+  | { on: 'exposure'; name: 'shutterParts' }
   /** The seat turned with whoever sits on it, under a head that stays. */
   | { on: 'seat'; name: 'turnLeftDeg' };
 

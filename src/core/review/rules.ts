@@ -67,6 +67,11 @@ import { loadedHand } from './weight/loadedHand';
 import { jawUnshaped } from './light/jawUnshaped';
 import { lidsLow } from './gaze/lidsLow';
 import { browsActing } from './gaze/browsActing';
+import { motionBlur } from './camera/motionBlur';
+import { elbowAtLens } from './arms/elbowAtLens';
+import { feetDrawnUp } from './feet/feetDrawnUp';
+import { unstable } from './weight/unstable';
+import { levelShoulders } from './shoulders/levelShoulders';
 import type { Rule } from './rule';
 import { nearShoulderLarge } from './shoulders/nearShoulderLarge';
 import { raisedShoulders } from './shoulders/raisedShoulders';
@@ -91,9 +96,11 @@ const ALL = [
   feetAtLens,
   feetAlike,
   feetDangle,
+  feetDrawnUp,
   feetAgainstHips,
   evenWeight,
   weightOnNearFoot,
+  unstable,
   loadedHand,
   lockedJoints,
   squareHips,
@@ -113,11 +120,13 @@ const ALL = [
   together.wedge,
   together.bentToOther,
   squareShoulders,
+  levelShoulders,
   raisedShoulders,
   rolledIn,
   nearShoulderLarge,
   noDaylight,
   enlargedPart,
+  elbowAtLens,
   rightAngle,
   sharpElbow,
   crossedArms,
@@ -161,6 +170,7 @@ const ALL = [
   lensHeight,
   legsShortened,
   leaningIn,
+  motionBlur,
   verticalsLean,
   faceFromNear,
   farEyeSoft,

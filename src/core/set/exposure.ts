@@ -3,8 +3,11 @@ import { z } from 'zod';
 /** Illuminance that an exposure value of 0 at ISO 100 stands for, lux: EV = log2(E S / C), C = 250 (ISO 2720). */
 const LUX_AT_EV0 = 2.5;
 
-/** Sensitivities as they are marked, full stops. */
-export const ISOS = [50, 100, 200, 400, 800, 1600, 3200, 6400, 12800] as const;
+/** Sensitivities as they are marked, in third stops. */
+export const ISOS = [
+  50, 64, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000,
+  5000, 6400, 8000, 10_000, 12_800,
+] as const;
 
 /** Shutter times as they are marked, in third stops, as parts of a second. */
 export const SHUTTER_PARTS = [
@@ -105,6 +108,16 @@ function nearest(marks: readonly number[], value: number): number {
 /** The next marked aperture (f-number) from one on; past the last mark, the next tenth. */
 export function markedApertureF(leastF: number): number {
   return APERTURES.find((f) => f >= leastF) ?? Math.ceil(leastF * 10) / 10;
+}
+
+/** An exposure with another shutter, as it is marked, that gets as much light: the sensitivity makes up for it. */
+export function withShutter(exposure: Exposure, shutterParts: number): Exposure {
+  const parts = nearest(SHUTTER_PARTS, shutterParts);
+  return {
+    ...exposure,
+    shutterParts: parts,
+    iso: nearest(ISOS, (exposure.iso * parts) / exposure.shutterParts),
+  };
 }
 
 /** The three ways to be right: one of aperture, shutter and sensitivity changed by as many stops as it is off. */

@@ -23,7 +23,7 @@ export {
   type HeldSharp,
   type Sharpness,
 } from './sharpness';
-export { motionBlurMm, MOVEMENTS, slowestShutter, type Movement } from './movement';
+export { motionBlurMm, movementOf, MOVEMENTS, slowestShutter, type Movement } from './movement';
 export {
   EXPOSURE_RANGES,
   exposureOffStops,
@@ -38,6 +38,7 @@ export {
   steadyOffStops,
   USUAL_EXPOSURE,
   waysToBeRight,
+  withShutter,
   type Exposure,
 } from './exposure';
 export { cameraForCrops, cropFits, cropPlace, framingOf, nearestFramings, type CropPlace } from './crops';

@@ -14,6 +14,19 @@ export const MOVEMENTS = {
 } as const;
 export type Movement = keyof typeof MOVEMENTS;
 
+/** From where on the scale of the message somebody moves so, the most first (common practice). */
+const MOVES_FROM: readonly (readonly [movement: Movement, from: number])[] = [
+  ['dance', 0.95],
+  ['walk', 0.6],
+  ['sway', 0.3],
+  ['shift', 0],
+];
+
+/** How somebody moves whose picture is to say so much of movement, from still, -1, to moving, 1. */
+export function movementOf(share: number): Movement {
+  return MOVES_FROM.find(([, from]) => share >= from)?.[0] ?? 'still';
+}
+
 /** Blur on the sensor of something that moves across the picture, millimetres: f v t / d. */
 export function motionBlurMm(
   focalLengthMm: number,

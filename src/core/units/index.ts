@@ -1,5 +1,6 @@
 import { glMatrix } from 'gl-matrix';
 import { z } from 'zod';
+import { dot, unit } from './vector';
 
 export { once } from './once';
 export { randomFrom } from './random';
@@ -34,6 +35,11 @@ export function radians(deg: number): number {
 /** Radians to degrees. */
 export function degrees(rad: number): number {
   return (rad * 180) / Math.PI;
+}
+
+/** Angle between two directions of any length, degrees, 0 to 180. */
+export function angleBetweenDeg(a: readonly number[], b: readonly number[]): number {
+  return degrees(Math.acos(clamp(dot(unit(a), unit(b)), -1, 1)));
 }
 
 /** The same direction as an angle from -180 up to 180 degrees. */

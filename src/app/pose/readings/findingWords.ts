@@ -49,6 +49,8 @@ function rowOf(variable: MendNumber): { words: string; unit: string; shown: numb
       return { ...MARK_NUMBERS[variable.name], shown: 1 };
     case 'face':
       return { words: FACE_MOVES[variable.name].words, unit: '%', shown: 100 };
+    case 'exposure':
+      return { words: 'shutter, one part of a second,', unit: '', shown: 1 };
     case 'seat':
       return { words: 'seat turned left', unit: '°', shown: 1 };
   }

@@ -39,6 +39,17 @@ export const ARM_TARGETS = {
     max: 4,
     reason: 'What is nearest is drawn largest; movement bears more of it.',
   },
+  elbowOffLensDeg: {
+    station: 'arms',
+    words: 'elbow turned from the line of view',
+    unit: '°',
+    low: 15,
+    high: 180,
+    deadBand: 4,
+    min: 0,
+    max: 180,
+    reason: 'An upper arm that comes straight at the lens is a stump, as a hand is (common practice).',
+  },
   elbowOffRightAngleDeg: {
     station: 'arms',
     words: 'elbow off a right angle in the picture',

@@ -125,7 +125,7 @@ export const HEAD_TARGETS = {
     words: 'nose drawn larger than the ears',
     unit: '×',
     low: 0,
-    high: 1.27,
+    high: 1.28,
     deadBand: 0.02,
     per: { presence: [0, 0.02], movement: [0, 0.04] },
     min: 0,

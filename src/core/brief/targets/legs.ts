@@ -37,6 +37,18 @@ export const LEG_TARGETS = {
     max: 180,
     reason: 'A foot that points at the lens is a stump; one may, both may not.',
   },
+  footPointedDeg: {
+    station: 'feet',
+    words: 'a foot that bears nothing pointed',
+    unit: '°',
+    low: -4,
+    high: 90,
+    deadBand: 3,
+    per: { presence: [-10, 0] },
+    min: -60,
+    max: 90,
+    reason: 'A pointed foot lengthens the leg; presence may plant its heels (common practice).',
+  },
   feetOffHipsDeg: {
     station: 'feet',
     words: 'feet turned against the hips',

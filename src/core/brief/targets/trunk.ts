@@ -70,6 +70,18 @@ export const TRUNK_TARGETS = {
     max: 180,
     reason: 'Square shoulders are presence; a turn softens.',
   },
+  shouldersTiltedDeg: {
+    station: 'shoulders',
+    words: 'shoulders tilted',
+    unit: '°',
+    low: -1.5,
+    high: 30,
+    deadBand: 0.5,
+    per: { presence: [-4, 0] },
+    min: -6,
+    max: 30,
+    reason: 'A soft picture wants a line, presence stands level (common practice).',
+  },
   shoulderRaisedCm: {
     station: 'shoulders',
     words: 'shoulders raised, against standing at ease',

@@ -24,7 +24,7 @@ const TO_KEY = 0.15;
 const LEAST_PLACES = 8;
 
 /** A lamp further aside of the face than this draws the jaw with the dark half of the neck, degrees (common practice). */
-const MOST_ASIDE_DEG = 55;
+const MOST_ASIDE_DEG = 40;
 
 function isBelowChin([, up]: Vec3): boolean {
   return up > BELOW_CHIN.most && up < BELOW_CHIN.least;

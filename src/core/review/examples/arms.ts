@@ -30,6 +30,10 @@ const HAND = { focalLengthMm: 300, aimM: 1, panDeg: 5 };
 
 /** Arms and hands. */
 export const ARM_EXAMPLES: Examples = {
+  'elbow-at-lens': {
+    faulty: standing({ leftArmForwardDeg: 96, leftArmOutDeg: 0, leftElbowBendDeg: 130 }),
+    sound: standing({ leftArmForwardDeg: 40, leftArmOutDeg: 24, leftElbowBendDeg: 130 }),
+  },
   'no-daylight': {
     faulty: standing({ leftArmOutDeg: 0, rightArmOutDeg: 0, leftElbowBendDeg: 4, rightElbowBendDeg: 4 }),
     sound: standing({ leftArmOutDeg: 30, rightArmOutDeg: 30, leftElbowBendDeg: 30, rightElbowBendDeg: 30 }),

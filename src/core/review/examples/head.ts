@@ -7,6 +7,10 @@ import { shot, standing, type Examples } from './example';
 const NEAR = { distanceM: 2, heightM: 1.54 };
 
 const looking = (expression: NonNullable<Pose['expression']>) => shot({ expression }, NEAR);
+const walking = (exposure: NonNullable<SoloShot['exposure']>): SoloShot => ({
+  ...shot({ message: { presence: 0.3, openness: 0.5, formality: -0.3, movement: 0.7 } }),
+  exposure,
+});
 const beforeWall = (camera: Partial<SoloShot['camera']>) =>
   shot({ objects: [supportAt('wall', { aheadM: -1 })] }, { focalLengthMm: 35, distanceM: 2.2, ...camera });
 
@@ -63,6 +67,10 @@ export const HEAD_EXAMPLES: Examples = {
   'face-from-near': {
     faulty: standing({}, { ...NEAR, focalLengthMm: 35, distanceM: 0.7 }),
     sound: standing({}, NEAR),
+  },
+  'motion-blur': {
+    faulty: walking({ shutterParts: 100, iso: 100 }),
+    sound: walking({ shutterParts: 640, iso: 640 }),
   },
   'verticals-lean': {
     faulty: beforeWall({ heightM: 1.3, aim: { kind: 'aimed', heightM: 0.95 } }),

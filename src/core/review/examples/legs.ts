@@ -24,6 +24,17 @@ const onOneHand = (leanLeftDeg: number) =>
     settings: { hipsTurnLeftDeg: 30, leftKneeBendDeg: 60, rightKneeBendDeg: 60, leanLeftDeg },
     contacts: [on('right:palm', 'floor', 'lean', { left: -0.42, ahead: -0.3 })],
   });
+const stretchedOut = (leftFootPointedDeg: number) =>
+  shot(
+    {
+      support: 'floor',
+      legs: { left: 'lies', right: 'stands' },
+      settings: { hipsTurnLeftDeg: 70, leftFootPointedDeg },
+    },
+    { orientation: 'landscape', distanceM: 6, heightM: 0.6 },
+  );
+const onFloor = (settings: Pose['settings']) =>
+  shot({ support: 'floor', legs: { left: 'lies', right: 'lies' }, settings });
 const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
@@ -91,6 +102,14 @@ export const LEG_EXAMPLES: Examples = {
   'twist-without-feet': {
     faulty: standing({ twistLeftDeg: 44 }),
     sound: standing({ twistLeftDeg: 14, hipsTurnLeftDeg: 20 }),
+  },
+  unstable: {
+    faulty: onFloor({ leanLeftDeg: 30, bendLeftDeg: 20 }),
+    sound: onFloor({ leanLeftDeg: 6 }),
+  },
+  'feet-drawn-up': {
+    faulty: stretchedOut(-20),
+    sound: stretchedOut(30),
   },
   'feet-against-hips': {
     faulty: standing({ leftFootOutDeg: 90, rightFootOutDeg: 6, hipsTurnLeftDeg: -12 }),

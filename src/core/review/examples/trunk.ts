@@ -2,6 +2,9 @@ import { on } from '../../pose';
 import { supportAt } from '../../scene';
 import { seated, shot, standing, type Examples } from './example';
 
+const softly = (settings: Record<string, number>) =>
+  shot({ message: { presence: -0.8, openness: 0.2, formality: 0, movement: -0.3 }, settings });
+
 const onWall = (aheadM: number, settings: Record<string, number>) =>
   shot({
     support: 'lean',
@@ -33,6 +36,10 @@ const propped = (drawnUpShare: number, more: Record<string, number> = {}) =>
 
 /** Spine and shoulders. */
 export const TRUNK_EXAMPLES: Examples = {
+  'level-shoulders': {
+    faulty: softly({}),
+    sound: softly({ shouldersLeftUpDeg: 6 }),
+  },
   'square-shoulders': {
     faulty: standing({}),
     sound: standing({ hipsTurnLeftDeg: 34 }),

@@ -1,7 +1,7 @@
 import { jointIndex } from '../../body';
 import { axesOf } from '../../figure';
 import type { Sight } from '../../picture';
-import { clamp, degrees, dot, midpoint, subtract, unit } from '../../units';
+import { angleBetweenDeg, midpoint, subtract } from '../../units';
 import { eyesAreClosed } from '../eyesAreClosed';
 import { light, type Rule } from '../rule';
 
@@ -14,8 +14,7 @@ function offKeyDeg(sight: Sight): number {
   const { eyes } = figure.points;
   const [key] = sight.lighting().sources;
   const looks = axesOf(figure.frames.rotation[jointIndex('left:eye')]!).front;
-  const toKey = unit(subtract(key!.centre, midpoint(eyes.left, eyes.right)));
-  return degrees(Math.acos(clamp(dot(looks, toKey), -1, 1)));
+  return angleBetweenDeg(looks, subtract(key!.centre, midpoint(eyes.left, eyes.right)));
 }
 
 export const gazeIntoKey = {

@@ -1,4 +1,4 @@
-import { degrees, dot, subtract, unit, clamp } from '../../units';
+import { angleBetweenDeg, subtract } from '../../units';
 import { handPoints } from '../measures/hand';
 import { ownHands } from '../measures/ownHands';
 import { camera, type Rule } from '../rule';
@@ -15,11 +15,10 @@ export const handAtLens = {
   measure(sight, { handOffLensDeg }) {
     const { figure, view, shot } = sight;
     return ownHands(sight).map((side) => {
-      const towardsLens = unit(subtract(view.eye, figure.points.wrists[side]));
-      const cosine = clamp(dot(handPoints(figure, side), towardsLens), -1, 1);
+      const towardsLens = subtract(view.eye, figure.points.wrists[side]);
       return {
         key: side,
-        value: degrees(Math.acos(cosine)),
+        value: angleBetweenDeg(handPoints(figure, side), towardsLens),
         ...handOffLensDeg,
         full: 25,
         unit: '° off the line of view',

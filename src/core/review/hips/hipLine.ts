@@ -1,12 +1,6 @@
 import { isOnFeet } from '../../pose';
-import { clamp, degrees, subtract, type Vec3 } from '../../units';
+import { riseDeg } from '../measures/rise';
 import { pose, type Rule } from '../rule';
-
-/** How far a line from the right place to the left one rises, degrees from level. */
-function riseDeg({ left, right }: { left: Vec3; right: Vec3 }): number {
-  const [x, y, z] = subtract(left, right);
-  return degrees(Math.asin(clamp(y / Math.hypot(x, y, z), -1, 1)));
-}
 
 export const hipLine = {
   id: 'hip-line',

@@ -1,6 +1,6 @@
 import type { Sight } from '../../picture';
 import { isLying } from '../../pose';
-import { clamp, degrees, dot, subtract, unit, type Side } from '../../units';
+import { angleBetweenDeg, subtract, unit, type Side } from '../../units';
 import { pose, type Rule } from '../rule';
 
 /** Legs that differ by less, in the knees or at the hips, lie like one, degrees (from memory). */
@@ -14,7 +14,7 @@ function thigh({ figure: { points } }: Sight, side: Side) {
 /** How much the legs of somebody differ: the greater of the knees' bends and the angle between the thighs, degrees. */
 function legsApartDeg(sight: Sight): number {
   const { kneeBendDeg } = sight.figure;
-  const atHips = degrees(Math.acos(clamp(dot(thigh(sight, 'left'), thigh(sight, 'right')), -1, 1)));
+  const atHips = angleBetweenDeg(thigh(sight, 'left'), thigh(sight, 'right'));
   return Math.max(Math.abs(kneeBendDeg.left - kneeBendDeg.right), atHips);
 }
 

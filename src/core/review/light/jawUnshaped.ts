@@ -1,3 +1,4 @@
+import { isLying } from '../../pose';
 import { midpoint } from '../../units';
 import { isInPicture } from '../measures/seen';
 import { light, type Rule } from '../rule';
@@ -15,8 +16,11 @@ export const jawUnshaped = {
   weight: 0.45,
   measure(sight, { throatShadedPercent }) {
     const { chin, neckBase } = sight.figure.points;
-    // a chin that is thrown up, or not seen from before, is drawn by no shadow
-    const isJudged = sight.readings.jawShare !== null && isInPicture(sight.picture, midpoint(chin, neckBase));
+    // a chin that is thrown up, not seen from before, or that lies, is drawn by no shadow
+    const isJudged =
+      !isLying(sight.shot.pose.support) &&
+      sight.readings.jawShare !== null &&
+      isInPicture(sight.picture, midpoint(chin, neckBase));
     const share = isJudged ? sight.throatShade() : null;
     if (share === null) return [];
     return [

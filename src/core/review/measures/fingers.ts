@@ -1,5 +1,5 @@
 import type { Figure } from '../../figure';
-import { clamp, degrees, dot, subtract, unit, type Side, type Vec3 } from '../../units';
+import { angleBetweenDeg, clamp, degrees, dot, subtract, unit, type Side, type Vec3 } from '../../units';
 import { handAxes, jointsOf, LONG_FINGERS } from './hand';
 
 /** How one finger is bent, degrees. */
@@ -15,8 +15,6 @@ export interface Fingers {
   /** Mean angle between neighbours at the knuckles, in the plane of the palm, degrees. */
   splayDeg: number;
 }
-
-const angleDeg = (a: Vec3, b: Vec3) => degrees(Math.acos(clamp(dot(a, b), -1, 1)));
 
 /** The part of a direction that lies in the plane of the palm. */
 function inPalm(direction: Vec3, acrossPalm: Vec3): Vec3 {
@@ -34,10 +32,10 @@ export function fingersOf(figure: Figure, side: Side): Fingers {
     first.push(inPalm(near, acrossPalm));
     return {
       knuckleDeg: Math.abs(degrees(Math.asin(clamp(dot(near, acrossPalm), -1, 1)))),
-      middleDeg: angleDeg(near, far),
+      middleDeg: angleBetweenDeg(near, far),
     };
   });
-  const splays = first.slice(1).map((direction, i) => angleDeg(first[i]!, direction));
+  const splays = first.slice(1).map((direction, i) => angleBetweenDeg(first[i]!, direction));
   return { bends, splayDeg: splays.reduce((sum, deg) => sum + deg, 0) / splays.length };
 }
 

@@ -1,5 +1,5 @@
 import { axesOf, rotationOf } from '../../figure';
-import { clamp, degrees, dot } from '../../units';
+import { angleBetweenDeg } from '../../units';
 import { pose, type Rule } from '../rule';
 import { standingWith } from './beside';
 
@@ -25,7 +25,7 @@ export const bentToOther = {
     return [
       {
         key: '',
-        value: degrees(Math.acos(clamp(dot(pelvis, chest), -1, 1))),
+        value: angleBetweenDeg(pelvis, chest),
         low: 0,
         high: MOST_BENT_DEG,
         full: 20,

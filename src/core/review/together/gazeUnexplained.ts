@@ -1,5 +1,5 @@
 import { axesOf, rotationOf, type Figure } from '../../figure';
-import { dot, clamp, degrees, midpoint, SIDES, subtract, unit, type Vec3 } from '../../units';
+import { angleBetweenDeg, midpoint, SIDES, subtract, unit, type Vec3 } from '../../units';
 import type { Sight } from '../../picture';
 import { eyesAreClosed } from '../eyesAreClosed';
 import { pose, type Rule } from '../rule';
@@ -15,10 +15,6 @@ const MOST_AWAY_DEG = 100;
 function gazeOf({ frames }: Figure): Vec3 {
   const [left, right] = SIDES.map((side) => axesOf(rotationOf(frames, `${side}:eye`)).front);
   return unit(midpoint(left!, right!));
-}
-
-function betweenDeg(a: Vec3, b: Vec3): number {
-  return degrees(Math.acos(clamp(dot(a, b), -1, 1)));
 }
 
 /** What somebody in a picture can be seen to look at: the lens, faces and hands of others, the own hands. */
@@ -51,8 +47,8 @@ export const gazeUnexplained = {
     const own = gazeOf(figure);
     const eyes = middleOf(figure.points.eyes);
     const past = [
-      ...placesToLook(sight).map((p) => betweenDeg(own, unit(subtract(p, eyes)))),
-      ...others.map((o) => betweenDeg(own, gazeOf(o.figure))),
+      ...placesToLook(sight).map((p) => angleBetweenDeg(own, unit(subtract(p, eyes)))),
+      ...others.map((o) => angleBetweenDeg(own, gazeOf(o.figure))),
     ];
     return [
       {
