@@ -134,6 +134,44 @@ it('without a sitting it is drawn on anybody', async () => {
   expect(await gilvo.texts('article[data-pose] button')).toEqual([]);
 });
 
+it('the poses can be shown without a word, mirrored or not, and a reload leaves it so', async () => {
+  await gilvo.open('/direct?sitting=demo-club', PHONE_SIZE);
+  await gilvo.one('[data-testid="cue"]');
+  await gilvo.press('picture');
+  const label = () =>
+    gilvo.driver.executeScript<string>('return document.querySelector("main canvas").ariaLabel');
+  await gilvo.one('section[aria-label="Picture"] canvas[data-state="drawn"]');
+  expect(await gilvo.texts('[data-testid="cue"]')).toEqual([]);
+  expect(await gilvo.violations()).toEqual([]);
+  const first = await label();
+  await gilvo.press('mirrored');
+  await gilvo.comes(async () => (await label()) === `${first}, mirrored`, 'it was not mirrored');
+  const count = await gilvo.text('[data-testid="frame-count"]');
+  await gilvo.driver.actions().sendKeys('f').perform();
+  await gilvo.comes(async () => (await gilvo.text('[data-testid="frame-count"]')) !== count, 'no frame');
+  await gilvo.press('next pose');
+  await gilvo.until('document.body.textContent.includes("pose 2 of")', 'the second pose did not come');
+  await gilvo.open('/direct?sitting=demo-club', PHONE_SIZE);
+  await gilvo.one('section[aria-label="Picture"] canvas[data-state="drawn"]');
+  await gilvo.press('back');
+  await gilvo.until('document.body.textContent.includes("pose 1 of")', 'no way back');
+  await gilvo.press('words');
+  await gilvo.one('[data-testid="cue"]');
+});
+
+it('once there is a frame, one thing that is good is named for the next', async () => {
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.one('[data-testid="cue"]');
+  for (let i = 0; i < 12 && (await gilvo.texts('[data-testid="prompt"]')).length === 0; i++)
+    await gilvo.driver.actions().sendKeys(Key.PAGE_DOWN).perform();
+  await gilvo.driver.actions().sendKeys('f').perform();
+  const good = await gilvo.text('[data-testid="praise"]');
+  expect(good).toMatch(/^Between frames: .+\.$/);
+  await gilvo.driver.actions().sendKeys('f').perform();
+  await gilvo.comes(async () => (await gilvo.text('[data-testid="praise"]')) !== good, 'the same again');
+  expect(await gilvo.violations()).toEqual([]);
+});
+
 it('a presenter’s remote turns the cues, and a monitor that faces the sitter follows with the pose mirrored', async () => {
   await gilvo.open('/direct?sitting=demo-club', PHONE_SIZE);
   const first = await gilvo.text('[data-testid="cue"]');

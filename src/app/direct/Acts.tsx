@@ -60,18 +60,28 @@ function ActButton({ act, className, disabled, pressed, onDo, children }: ActBut
 const SMALL = 'min-h-14 bg-base-200 disabled:opacity-50 aria-pressed:text-primary';
 const LARGE = 'min-h-20 text-lg font-bold';
 
+/** What turns words, or a picture, to the side of whoever copies, and back. */
+const WORD_TURNS = { mirror: 'as shown', back: 'as said' } as const;
+const PICTURE_TURNS = { mirror: 'mirrored', back: 'as taken' } as const;
+
 /** The buttons under the thumb: back and on, frames and keepers. */
 export function Acts({ directing }: { directing: Directing }) {
-  const { cue, cues, at, index, isLastTake, frameCount, keeperCount, isMirrored } = directing;
+  const { at, index, isLastTake, frameCount, keeperCount, isMirrored, isPictureOnly } = directing;
+  const isAtCue = !isPictureOnly && (directing.cue !== undefined || !directing.cues);
   const { back, mirror, skip, expose, next } = directing;
   useActKeys();
   return (
     <footer className="rule-t mt-3 grid grid-cols-3 gap-px bg-base-300">
-      <ActButton act="back" className={SMALL} disabled={at === 0 && index === 0} onDo={back}>
+      <ActButton
+        act="back"
+        className={SMALL}
+        disabled={index === 0 && (isPictureOnly || at === 0)}
+        onDo={back}
+      >
         back
       </ActButton>
       <ActButton act="mirror" className={SMALL} pressed={isMirrored} onDo={mirror}>
-        {isMirrored ? 'as said' : 'as shown'}
+        {(isPictureOnly ? PICTURE_TURNS : WORD_TURNS)[isMirrored ? 'back' : 'mirror']}
       </ActButton>
       <ActButton act="skip" className={SMALL} disabled={isLastTake} onDo={skip}>
         next pose
@@ -85,10 +95,10 @@ export function Acts({ directing }: { directing: Directing }) {
       <ActButton
         act="next"
         className={`${LARGE} bg-primary text-primary-content disabled:opacity-60`}
-        disabled={!cues || (!cue && isLastTake)}
+        disabled={isPictureOnly ? isLastTake : !directing.cues || (!isAtCue && isLastTake)}
         onDo={next}
       >
-        {cue || !cues ? 'next cue' : 'next pose'}
+        {isAtCue ? 'next cue' : 'next pose'}
       </ActButton>
     </footer>
   );

@@ -4,6 +4,7 @@ import type { Take } from '@/core/sitting';
 import { sitterIn, soloIn, type WholeSitting } from '@/data';
 import { CLOTH_WORDS } from './clothWords';
 import type { Directing } from './useDirecting';
+import { usePraise } from './usePraise';
 
 interface CheckRowProps {
   check: (typeof CHECKS)[number];
@@ -55,6 +56,7 @@ interface ChecksProps {
 /** What is looked over once the pose stands, in the order of the work; then what draws the expression. */
 export function Checks({ whole, directing }: ChecksProps) {
   const { checked, check, cue, cues, take, prompt, voice } = directing;
+  const praise = usePraise(whole, directing);
   if (!cues || cue) return null;
   const more = besides(whole, take);
   return (
@@ -76,6 +78,14 @@ export function Checks({ whole, directing }: ChecksProps) {
           {prompt}
         </strong>
       </p>
+      {praise && (
+        <p className="mt-3" data-testid="praise">
+          <span className="quiet">Between frames: </span>
+          <span className="text-lg" lang={voice.language}>
+            {praise}
+          </span>
+        </p>
+      )}
     </>
   );
 }

@@ -8,6 +8,7 @@ import { Acts } from './Acts';
 import { Checks } from './Checks';
 import { CueCard } from './CueCard';
 import { useSetPlace, type SetPlace } from './directPlace';
+import { PictureOnly } from './PictureOnly';
 import { Progress, TakeOnSet } from './TakeOnSet';
 import { useAwake } from './useAwake';
 import { useDirecting } from './useDirecting';
@@ -24,9 +25,15 @@ function OnSet({ whole, place, onGoOn }: OnSetProps) {
     <>
       <Progress whole={whole} directing={directing} />
       <main className="flex min-h-0 flex-1 flex-col overflow-y-auto px-5 pt-3">
-        <TakeOnSet whole={whole} directing={directing} />
-        <CueCard whole={whole} directing={directing} />
-        <Checks whole={whole} directing={directing} />
+        {directing.isPictureOnly ? (
+          <PictureOnly whole={whole} directing={directing} />
+        ) : (
+          <>
+            <TakeOnSet whole={whole} directing={directing} />
+            <CueCard whole={whole} directing={directing} />
+            <Checks whole={whole} directing={directing} />
+          </>
+        )}
       </main>
       <Acts directing={directing} />
     </>

@@ -17,7 +17,7 @@ interface OnSetProps {
 
 /** Whose sitting it is, how far it has come, and what time is left. */
 export function Progress({ whole, directing }: OnSetProps) {
-  const { take, index } = directing;
+  const { take, index, isPictureOnly, showPictureOnly } = directing;
   const { sitting, takes } = whole;
   return (
     <header className="px-5 pt-4">
@@ -31,9 +31,19 @@ export function Progress({ whole, directing }: OnSetProps) {
             · pose {index + 1} of {takes.length}
           </span>
         </p>
-        <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">
-          for the sitter
-        </a>
+        <span className="flex shrink-0 gap-3">
+          <button
+            type="button"
+            className="link-act"
+            aria-pressed={isPictureOnly}
+            onClick={() => showPictureOnly(!isPictureOnly)}
+          >
+            {isPictureOnly ? 'words' : 'picture'}
+          </button>
+          <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">
+            for the sitter
+          </a>
+        </span>
       </div>
       <TimeLine whole={whole} directing={directing} />
       <div

@@ -10,6 +10,8 @@ const setPlaceSchema = z.strictObject({
   checked: z.array(z.string()),
   /** After how many directions of this take something did not come by itself, rising. */
   notByItself: z.array(z.int().min(1)).optional(),
+  /** Whether the poses are shown without words. */
+  isPictureOnly: z.boolean().optional(),
   /** When the work began: with the first step on, or the first frame. */
   startedAt: z.iso.datetime().optional(),
 });

@@ -51,6 +51,7 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
   const sitter = sitterIn(whole, take);
   const voice = sitter?.voice ?? USUAL_VOICE;
 
+  const isPictureOnly = place.isPictureOnly ?? false;
   const startedAt = place.startedAt;
   const move = (next: Partial<SetPlace>) =>
     goOn({
@@ -90,6 +91,9 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     keeperCount: own.filter((f) => f.keeper).length,
     /** When the work began; undefined before. */
     startedAt,
+    /** Whether the poses are shown without words: one goes from pose to pose. */
+    isPictureOnly,
+    showPictureOnly: (only: boolean) => goOn({ ...place, isPictureOnly: only }),
     isMirrored,
     mirror: () => setMirrored((m) => !m),
     say: ({ to, text, asShown }: SaidCue) => `${to ? `${to}: ` : ''}${isMirrored ? asShown : text}`,
@@ -98,8 +102,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
       move({
         checked: place.checked.includes(id) ? place.checked.filter((c) => c !== id) : [...place.checked, id],
       }),
-    next: () => (at < (cues?.length ?? 0) ? move({ cue: at + 1 }) : goTo(index + 1)),
-    back: () => (at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
+    next: () => (!isPictureOnly && at < (cues?.length ?? 0) ? move({ cue: at + 1 }) : goTo(index + 1)),
+    back: () => (!isPictureOnly && at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
     /** Begins the directions of this pose anew. */
     restart: () => move({ cue: 0, checked: [], notByItself: [] }),

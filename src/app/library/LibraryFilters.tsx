@@ -1,9 +1,11 @@
 'use client';
 
+import { useState } from 'react';
 import { PRESET_NAMES, PRESETS, type Preset } from '@/core/brief';
-import { HANDS_BUSY, HANDS_IDS, type HandsId, type PoseFilter } from '@/core/library';
+import { HANDS_BUSY, HANDS_IDS, type BodyFraming, type HandsId, type PoseFilter } from '@/core/library';
 import { HEIGHT_IDS, HEIGHTS, type HeightId } from '@/core/pose';
 import { SUPPORT_KINDS, SUPPORTS, type SupportKindName } from '@/core/scene';
+import { FRAMING_WORDS, FRAMINGS } from '@/core/set';
 import { Choice } from '@/ui/fields/Choice';
 import type { Library } from './useLibrary';
 
@@ -32,6 +34,26 @@ const HEIGHT_WORDS = wordsOf(HEIGHT_IDS, (id) => HEIGHTS[id].words);
 const PRESET_WORDS = wordsOf(PRESET_NAMES, (name) => PRESETS[name].words);
 const HANDS_WORDS = wordsOf(HANDS_IDS, (id) => HANDS_BUSY[id].words);
 const ON_WORDS = wordsOf(ON, (id) => (id === 'nothing' ? 'nothing' : SUPPORTS[id].words));
+
+const TAKEN_WORDS = wordsOf(FRAMINGS, (id) => FRAMING_WORDS[id]);
+
+/** How soon somebody is in a pose who stands at ease. */
+const SOON = {
+  any: { words: 'any time', mostSeconds: Infinity },
+  halfMinute: { words: 'within 30 s', mostSeconds: 30 },
+  minute: { words: 'within 1 min', mostSeconds: 60 },
+} as const;
+type SoonId = keyof typeof SOON;
+const SOON_IDS = Object.keys(SOON) as SoonId[];
+const SOON_WORDS: Record<SoonId, string> = {
+  any: SOON.any.words,
+  halfMinute: SOON.halfMinute.words,
+  minute: SOON.minute.words,
+};
+
+function soonOf(mostSeconds: number): SoonId {
+  return SOON_IDS.find((id) => SOON[id].mostSeconds === mostSeconds) ?? 'any';
+}
 
 function orNull<Id extends string>(value: OrAny<Id>): Id | null {
   return value === ANY ? null : (value as Id);
@@ -67,29 +89,15 @@ function OwnChoice({ own, collections, onOwn }: OwnChoiceProps) {
   );
 }
 
-interface LibraryFiltersProps {
-  library: Pick<Library, 'filter' | 'setFilter' | 'preset' | 'setPreset' | 'collections'>;
+interface PartProps {
+  filter: PoseFilter;
+  put(change: Partial<PoseFilter>): void;
 }
 
-/** What poses are found by. */
-export function LibraryFilters({ library }: LibraryFiltersProps) {
-  const { filter, setFilter, preset, setPreset, collections } = library;
-  const put = (change: Partial<PoseFilter>) => setFilter({ ...filter, ...change });
+/** How the body is carried, on what, and with which hands. */
+function CarriageFilters({ filter, put }: PartProps) {
   return (
-    <div
-      className="grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-7"
-      role="search"
-      aria-label="Find poses"
-    >
-      <label className="col-span-2 block min-w-0 sm:col-span-1">
-        <span className="block leading-tight">Words</span>
-        <input
-          type="search"
-          className="field mt-1 w-full"
-          value={filter.text}
-          onChange={(e) => put({ text: e.target.value })}
-        />
-      </label>
+    <>
       <Choice<OrAny<HeightId>>
         label="height"
         value={filter.height ?? ANY}
@@ -111,6 +119,28 @@ export function LibraryFilters({ library }: LibraryFiltersProps) {
         words={HANDS_WORDS}
         onChange={(hands) => put({ hands: orNull(hands) })}
       />
+    </>
+  );
+}
+
+/** How close it is taken, how soon one is in it, and how hard it is. */
+function TakingFilters({ filter, put }: PartProps) {
+  return (
+    <>
+      <Choice<OrAny<BodyFraming>>
+        label="framing"
+        value={filter.framing ?? ANY}
+        options={[ANY, ...FRAMINGS]}
+        words={TAKEN_WORDS}
+        onChange={(framing) => put({ framing: orNull(framing) })}
+      />
+      <Choice<SoonId>
+        label="ready"
+        value={soonOf(filter.mostSeconds)}
+        options={SOON_IDS}
+        words={SOON_WORDS}
+        onChange={(id) => put({ mostSeconds: SOON[id].mostSeconds })}
+      />
       <Choice<(typeof LEVELS)[number]>
         label="level"
         value={String(filter.mostLevel) as (typeof LEVELS)[number]}
@@ -118,14 +148,78 @@ export function LibraryFilters({ library }: LibraryFiltersProps) {
         words={LEVEL_WORDS}
         onChange={(level) => put({ mostLevel: Number(level) })}
       />
-      <Choice<OrAny<Preset>>
-        label="says most"
-        value={preset ?? ANY}
-        options={[ANY, ...PRESET_NAMES]}
-        words={PRESET_WORDS}
-        onChange={(name) => setPreset(orNull(name))}
-      />
-      <OwnChoice own={filter.own} collections={collections} onOwn={(own) => put({ own })} />
+    </>
+  );
+}
+
+/** Choices of a room that none is called: names do not end in a line break. */
+const ANYWHERE = 'any\n';
+
+/** The room that a pose is for: what it needs must stand there, or be found anywhere. */
+function RoomChoice({
+  rooms,
+  roomName,
+  onRoom,
+}: Pick<Library, 'rooms' | 'roomName'> & { onRoom(name: string | null): void }) {
+  return (
+    <Choice
+      label="in"
+      value={roomName ?? ANYWHERE}
+      options={[ANYWHERE, ...rooms.map((room) => room.name)]}
+      words={{ [ANYWHERE]: 'any room', ...Object.fromEntries(rooms.map(({ name }) => [name, name])) }}
+      onChange={(name) => onRoom(name === ANYWHERE ? null : name)}
+    />
+  );
+}
+
+interface LibraryFiltersProps {
+  library: Pick<
+    Library,
+    'filter' | 'setFilter' | 'preset' | 'setPreset' | 'collections' | 'rooms' | 'roomName' | 'setRoom'
+  >;
+}
+
+/** What poses are found by. */
+export function LibraryFilters({ library }: LibraryFiltersProps) {
+  const { filter, setFilter, preset, setPreset, collections, rooms, roomName, setRoom } = library;
+  const [isOpen, setOpen] = useState(false);
+  const put = (change: Partial<PoseFilter>) => setFilter({ ...filter, ...change });
+  return (
+    <div
+      className="grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-10 lg:gap-2"
+      role="search"
+      aria-label="Find poses"
+    >
+      <label className="col-span-2 block min-w-0 sm:col-span-1">
+        <span className="block leading-tight">Words</span>
+        <input
+          type="search"
+          className="field mt-1 w-full"
+          value={filter.text}
+          onChange={(e) => put({ text: e.target.value })}
+        />
+      </label>
+      <button
+        type="button"
+        className="link-act col-span-2 text-left sm:hidden!"
+        aria-expanded={isOpen}
+        onClick={() => setOpen(!isOpen)}
+      >
+        {isOpen ? 'Find by words alone' : 'Find by more than words'}
+      </button>
+      <div className={isOpen ? 'contents' : 'hidden sm:contents'}>
+        <CarriageFilters filter={filter} put={put} />
+        <RoomChoice rooms={rooms} roomName={roomName} onRoom={setRoom} />
+        <TakingFilters filter={filter} put={put} />
+        <Choice<OrAny<Preset>>
+          label="says most"
+          value={preset ?? ANY}
+          options={[ANY, ...PRESET_NAMES]}
+          words={PRESET_WORDS}
+          onChange={(name) => setPreset(orNull(name))}
+        />
+        <OwnChoice own={filter.own} collections={collections} onOwn={(own) => put({ own })} />
+      </div>
     </div>
   );
 }

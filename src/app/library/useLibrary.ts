@@ -9,8 +9,10 @@ import {
   NO_FILTER,
   type PoseEntry,
 } from '@/core/library';
+import { supportsAtHand } from '@/core/compose';
 import type { Sitter } from '@/core/people';
-import { allPeople, AVERAGE_PROFILE, database, findPoses, type WholeSitting } from '@/data';
+import type { Room } from '@/core/scene';
+import { allPeople, AVERAGE_PROFILE, database, findPoses, keptRooms, type WholeSitting } from '@/data';
 
 /** Own poses that are shown at most. */
 const MOST_OWN = 5000;
@@ -22,6 +24,13 @@ function useFor(whole: WholeSitting | null, isReady: boolean) {
   const people: readonly Sitter[] = whole ? whole.people : everybody.filter((p) => !p.binnedAt);
   const chosen = people.find((p) => p.id === chosenId) ?? (whole ? people[0] : undefined);
   return { people, chosen, choose };
+}
+
+/** Rooms whose furniture a pose can be held against: the kept ones, and that of the sitting. */
+function useRooms(whole: WholeSitting | null, isReady: boolean): Room[] {
+  const kept = useLiveQuery(async () => (isReady ? keptRooms(database) : []), [isReady], []);
+  const room = whole?.sitting.room;
+  return room ? [room, ...kept.filter(({ name }) => name !== room.name)] : kept;
 }
 
 /** What is found of the library, for whom, and what it is found by. */
@@ -44,6 +53,13 @@ export function useLibrary(whole: WholeSitting | null, isReady: boolean) {
     [entries, wanted, profile, message],
   );
   const collections = useMemo(() => collectionsOf(entries), [entries]);
+  const rooms = useRooms(whole, isReady);
+  const [roomName, nameRoom] = useState<string | null>(null);
+  const setRoom = (name: string | null) => {
+    const room = rooms.find((r) => r.name === name);
+    nameRoom(room ? room.name : null);
+    setFilter({ ...filter, atHand: room ? supportsAtHand(room) : null });
+  };
   return {
     people,
     chosen,
@@ -55,6 +71,9 @@ export function useLibrary(whole: WholeSitting | null, isReady: boolean) {
     setPreset,
     found,
     collections,
+    rooms,
+    roomName,
+    setRoom,
     count: entries.length,
   };
 }

@@ -73,7 +73,7 @@ export function RuleRow({ rule, wanted, isSilenced }: RuleRowProps) {
           ))}
         </ul>
       </div>
-      {example && <Pair name={rule.name} example={example} />}
+      {example && !example.isOfBlur && <Pair name={rule.name} example={example} />}
     </li>
   );
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { profileOf } from '../../../tests/support/people';
 import { PRESETS } from '../brief';
+import { neutralPose, secondsApart } from '../pose';
 import { collectionsOf, entriesOf, findEntries, HOUSE_POSES, NO_FILTER, type PoseFilter } from '.';
 
 const own = [{ id: 'own-1', pose: HOUSE_POSES.floor![0]!, tags: ['Åre series'], note: 'with the red oar' }];
@@ -43,6 +44,25 @@ describe('the library', () => {
     }
     for (const { pose } of find({ support: 'nothing' })) expect(pose.objects ?? []).toEqual([]);
     for (const { hands } of find({ hands: 'none' })) expect(hands).toBe('none');
+  });
+
+  it('is found by what a room has, by how close it bears to be taken, and by how soon one is in it', () => {
+    const atHand = ['chair', 'wall'] as const;
+    const here = find({ atHand });
+    expect(here.length).toBeGreaterThan(10);
+    expect(here.length).toBeLessThan(find({}).length);
+    for (const { supports } of here) for (const kind of supports) expect(atHand).toContain(kind);
+    expect(find({ atHand: [] })).toEqual(find({ support: 'nothing' }));
+
+    const close = find({ framing: 'headAndShoulders' });
+    expect(find({ framing: 'full' })).toEqual(find({}));
+    expect(close.length).toBeLessThan(find({ framing: 'half' }).length);
+    for (const { height } of close) expect(['standing', 'seated']).toContain(height);
+
+    const soon = find({ mostSeconds: 30 });
+    expect(soon.length).toBeGreaterThan(3);
+    expect(soon.length).toBeLessThan(find({ mostSeconds: 60 }).length);
+    for (const { pose } of soon) expect(secondsApart(neutralPose('x'), pose)).toBeLessThanOrEqual(30);
   });
 
   it('is found among one’s own poses, and in one collection of them', () => {

@@ -1,10 +1,19 @@
 import type { BodyProfile } from '../body';
 import { offMessage } from '../brief';
 import { plainText } from '../people';
-import { heightOf, HEIGHTS, type HeightId, type Message, type Pose } from '../pose';
+import {
+  heightOf,
+  HEIGHTS,
+  neutralPose,
+  secondsApart,
+  type HeightId,
+  type Message,
+  type Pose,
+} from '../pose';
 import { SUPPORTS, type SupportKindName } from '../scene';
 import { goesWithOutfit } from './fit/outfit';
 import { isOpenTo } from './fit/suits';
+import { bears, closestFraming, type BodyFraming } from './bears';
 import { handsOf, HANDS_BUSY, type HandsId } from './traits';
 
 /** A pose of the library with what it is found by. */
@@ -16,6 +25,10 @@ export interface PoseEntry {
   height: HeightId;
   hands: HandsId;
   supports: readonly SupportKindName[];
+  /** The closest framing in which all that it is about is seen. */
+  closest: BodyFraming;
+  /** To get into it from standing at ease, seconds. */
+  seconds: number;
   /** Collections that it was put in: the tags of an own pose. */
   collections: readonly string[];
   /** What is searched by words, plain. */
@@ -29,6 +42,12 @@ export interface PoseFilter {
   hands: HandsId | null;
   /** A support that the pose needs; `nothing` for none at all. */
   support: SupportKindName | 'nothing' | null;
+  /** What is at hand: all that the pose needs must be among it. */
+  atHand: readonly SupportKindName[] | null;
+  /** A framing that the pose must bear. */
+  framing: BodyFraming | null;
+  /** From standing at ease into the pose, seconds. */
+  mostSeconds: number;
   mostLevel: number;
   /** One's own poses alone: all of them, or those of one collection. */
   own: 'all' | { collection: string } | null;
@@ -38,9 +57,15 @@ export const NO_FILTER: PoseFilter = {
   height: null,
   hands: null,
   support: null,
+  atHand: null,
+  framing: null,
+  mostSeconds: Infinity,
   mostLevel: 5,
   own: null,
 };
+
+/** What everybody comes from. */
+const AT_EASE = neutralPose('at ease');
 
 function entryOf(
   id: string,
@@ -61,7 +86,18 @@ function entryOf(
     HANDS_BUSY[hands].words,
     ...supports.map((kind) => SUPPORTS[kind].words),
   ];
-  return { id, pose, isOwn, height, hands, supports, collections, text: plainText(words.join('\n')) };
+  return {
+    id,
+    pose,
+    isOwn,
+    height,
+    hands,
+    supports,
+    closest: closestFraming(pose),
+    seconds: secondsApart(AT_EASE, pose),
+    collections,
+    text: plainText(words.join('\n')),
+  };
 }
 
 /** Entries of poses by their groups, and of one's own: what they are found by is read once. */
@@ -87,6 +123,27 @@ function isAmong({ isOwn, collections }: PoseEntry, own: PoseFilter['own']): boo
   return own === 'all' ? isOwn : collections.includes(own.collection);
 }
 
+/** Whether a pose is as it is wanted. */
+function hasTraits(
+  entry: PoseEntry,
+  { height, hands, framing, mostSeconds, mostLevel }: PoseFilter,
+): boolean {
+  return (
+    (height === null || entry.height === height) &&
+    (hands === null || entry.hands === hands) &&
+    (framing === null || bears(entry.closest, framing)) &&
+    entry.seconds <= mostSeconds &&
+    entry.pose.level <= mostLevel
+  );
+}
+
+/** Whether what a pose needs is what is wanted, and is there. */
+function isAtHand({ supports }: PoseEntry, { support, atHand }: PoseFilter): boolean {
+  const isOn =
+    support === null || (support === 'nothing' ? supports.length === 0 : supports.includes(support));
+  return isOn && (atHand === null || supports.every((kind) => atHand.includes(kind)));
+}
+
 /** For whom, and to say what. */
 interface Wanted {
   profile: BodyProfile;
@@ -99,18 +156,14 @@ interface Wanted {
  */
 export function findEntries(
   entries: readonly PoseEntry[],
-  { text, height, hands, support, mostLevel, own }: PoseFilter,
+  filter: PoseFilter,
   { profile, message }: Wanted,
 ): PoseEntry[] {
-  const words = plainText(text).split(/\s+/).filter(Boolean);
-  const isOn = ({ supports }: PoseEntry) =>
-    support === null || (support === 'nothing' ? supports.length === 0 : supports.includes(support));
+  const words = plainText(filter.text).split(/\s+/).filter(Boolean);
   const fits = (entry: PoseEntry) =>
-    (height === null || entry.height === height) &&
-    (hands === null || entry.hands === hands) &&
-    isOn(entry) &&
-    entry.pose.level <= mostLevel &&
-    isAmong(entry, own) &&
+    hasTraits(entry, filter) &&
+    isAtHand(entry, filter) &&
+    isAmong(entry, filter.own) &&
     words.every((w) => entry.text.includes(w)) &&
     isOpenTo(profile, entry.pose) &&
     goesWithOutfit(profile, entry.pose);

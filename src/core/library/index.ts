@@ -1,3 +1,4 @@
+export { type BodyFraming } from './bears';
 export { ARRANGEMENTS, arranged, suiting, type Arrangement, type ArrangedPerson } from './pairs';
 export { IN_A_ROW, type RowCarriage } from './inARow';
 export { HOUSE_POSES, isForCloseFrame, STANDING_POSES } from './house';

@@ -1,3 +1,9 @@
+import type { BodyProfile } from '@/core/body';
+import type { Standard } from '@/core/brief';
+import { goodIn, type PraiseId } from '@/core/direct';
+import { seeShot } from '@/core/picture';
+import type { Ground } from '@/core/scene';
+import type { SoloShot } from '@/core/shot';
 import { sentencesAfter, type Said } from '@/core/cues';
 import { database, keepWords, type WayTo } from '@/data';
 import { onSet } from './standIns';
@@ -11,5 +17,10 @@ export const SAYING = {
     // a store that cannot be used only costs time
     await keepWords(database, way, said).catch(() => undefined);
     return said;
+  },
+
+  /** What is good in a picture, to be named between two frames. */
+  good(profile: BodyProfile, shot: SoloShot, standard: Standard, ground: Ground): Promise<PraiseId[]> {
+    return onSet(profile, shot, (standIn) => goodIn(seeShot(standIn, shot, { ground }), standard));
   },
 };

@@ -16,7 +16,12 @@ export interface Example {
   school?: SchoolId;
   /** What is looked at closely when the pair is shown small; the whole picture where nothing is said. */
   close?: CloseLook;
+  /** Whether it is a fault of blur, which small pictures do not draw. */
+  isOfBlur?: true;
 }
+
+/** The face, from where a portrait is taken. */
+export const FACE_LOOK: CloseLook = { focalLengthMm: 200, aimM: 1.6, panDeg: 0 };
 
 /** A part of the picture: a longer lens from the same place. */
 interface CloseLook {

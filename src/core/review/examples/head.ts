@@ -1,7 +1,7 @@
 import type { Pose } from '../../pose';
 import { supportAt } from '../../scene';
 import type { SoloShot } from '../../shot';
-import { shot, standing, type Examples } from './example';
+import { FACE_LOOK, shot, standing, type Examples } from './example';
 
 /** A portrait's camera. */
 const NEAR = { distanceM: 2, heightM: 1.54 };
@@ -63,6 +63,7 @@ export const HEAD_EXAMPLES: Examples = {
   'far-eye-soft': {
     faulty: standing({ headTurnLeftDeg: 34 }, { ...NEAR, distanceM: 1.3, apertureF: 1.2 }),
     sound: standing({ headTurnLeftDeg: 34 }, { ...NEAR, distanceM: 1.3, apertureF: 4 }),
+    isOfBlur: true,
   },
   'face-from-near': {
     faulty: standing({}, { ...NEAR, focalLengthMm: 35, distanceM: 0.7 }),
@@ -71,6 +72,7 @@ export const HEAD_EXAMPLES: Examples = {
   'motion-blur': {
     faulty: walking({ shutterParts: 100, iso: 100 }),
     sound: walking({ shutterParts: 640, iso: 640 }),
+    isOfBlur: true,
   },
   'verticals-lean': {
     faulty: beforeWall({ heightM: 1.3, aim: { kind: 'aimed', heightM: 0.95 } }),
@@ -79,10 +81,12 @@ export const HEAD_EXAMPLES: Examples = {
   'lids-low': {
     faulty: looking({ lidsClosed: 0.5 }),
     sound: looking({ lidsClosed: 0.1 }),
+    close: FACE_LOOK,
   },
   'brows-acting': {
     faulty: looking({ browsRaised: 0.9 }),
     sound: looking({ browsRaised: 0.2, smile: 0.3 }),
+    close: FACE_LOOK,
   },
   'leaning-in': {
     faulty: standing(

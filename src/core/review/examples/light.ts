@@ -1,10 +1,9 @@
 import type { Outfit } from '../../body';
 import type { SoloShot } from '../../shot';
-import { standing, type Examples } from './example';
+import { FACE_LOOK, standing, type Examples } from './example';
 
-/** A portrait's camera, and a longer look at the face from the same place. */
+/** A portrait's camera. */
 const NEAR = { distanceM: 2, heightM: 1.54 };
-const FACE = { focalLengthMm: 200, aimM: 1.6, panDeg: 0 };
 const DARK_RIMS: Partial<Outfit> = { glasses: { tone: [0.05, 0.05, 0.05] } };
 
 function lit(shot: SoloShot, light: Partial<SoloShot['light']>): SoloShot {
@@ -54,11 +53,12 @@ export const LIGHT_EXAMPLES: Examples = {
   'jaw-unshaped': {
     faulty: lit(standing({}, NEAR), { arcDeg: 20, heightM: 1.5 }),
     sound: lit(standing({}, NEAR), { arcDeg: 20, heightM: 2.4 }),
+    close: FACE_LOOK,
   },
   glare: {
     faulty: lit(standing({}, NEAR), { arcDeg: 0, heightM: 1.5, distanceM: 1.5 }),
     sound: lit(standing({}, NEAR), { arcDeg: 60, heightM: 2.3, distanceM: 1.5 }),
     wears: DARK_RIMS,
-    close: FACE,
+    close: FACE_LOOK,
   },
 };

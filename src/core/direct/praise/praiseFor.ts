@@ -1,0 +1,31 @@
+import { spoken, type Spoken } from '../../cues';
+import type { Language, Voice } from '../../people';
+import { ENGLISH_PRAISE } from './english';
+import { FRENCH_PRAISE } from './french';
+import { GERMAN_PRAISE } from './german';
+import type { PraiseId } from './good';
+import { SPANISH_PRAISE } from './spanish';
+
+/** What is said of each thing that is good. */
+export type Praise = Readonly<Record<PraiseId, Spoken>>;
+
+/** What names what is good, by language. */
+export const PRAISE: Record<Language, Praise> = {
+  en: ENGLISH_PRAISE,
+  de: GERMAN_PRAISE,
+  fr: FRENCH_PRAISE,
+  es: SPANISH_PRAISE,
+};
+
+/**
+ * A sentence that names one thing that is good, as the sitter is spoken to; null where nothing is known to be.
+ * @param turn counts up from frame to frame: each says another.
+ */
+export function praiseFor(
+  good: readonly PraiseId[],
+  { language, manner }: Voice,
+  turn: number,
+): string | null {
+  const id = good[turn % Math.max(1, good.length)];
+  return id === undefined ? null : spoken(PRAISE[language][id], manner);
+}
