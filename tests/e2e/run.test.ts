@@ -273,6 +273,42 @@ it('what a pose costs where it is held is told before it is let go, and nothing 
   await ordered(names);
 });
 
+it('another pose takes the place of one, fitted, and undo puts the first back', async () => {
+  await gilvo.open(RUN, DESK_SIZE);
+  const names = await order();
+  const stored = async () =>
+    (JSON.parse(await gilvo.wholeStore()) as { takes: Take[] }).takes
+      .filter((t) => t.sittingId === 'demo-yearbook')
+      .toSorted((a, b) => a.position - b.position);
+  const before = await stored();
+  await gilvo.click('li[data-take]:nth-of-type(2) details:nth-of-type(2) summary');
+  const others = `ul[aria-label="In place of ${names[1]!}"]`;
+  await gilvo.one(`${others} canvas[data-state="drawn"]`);
+  expect(await gilvo.violations()).toEqual([]);
+  const offered = await gilvo.texts(`${others} button`);
+  expect(offered.length).toBeGreaterThan(3);
+  for (const name of offered) expect(names).not.toContain(name);
+  await (await gilvo.one(`${others} li:first-child button`)).sendKeys(Key.ENTER);
+  await ordered([names[0]!, offered[0]!, ...names.slice(2)]);
+  const [, other] = await stored();
+  expect(other!.id).toBe(before[1]!.id);
+  expect(other!.minutes).toBe(before[1]!.minutes);
+  await gilvo.one('[data-testid="fitted-line"]');
+  await gilvo.press('Undo');
+  await ordered(names);
+  expect((await stored())[1]).toEqual(before[1]);
+});
+
+it('a pose is taken in two, one after the other, and is one again by undo', async () => {
+  const names = await order();
+  await gilvo.click(`button[aria-label="Take ${names[2]!} in two"]`);
+  await ordered([...names.slice(0, 3), ...names.slice(2)]);
+  expect(await gilvo.texts('li[data-take]')).toHaveLength(names.length + 1);
+  expect(await gilvo.violations()).toEqual([]);
+  await gilvo.press('Undo');
+  await ordered(names);
+});
+
 it('directions are said in the language of the record, as the sitter is spoken to', async () => {
   const RUNA = 'demo-runa';
   await gilvo.open(`/people?person=${RUNA}`, DESK_SIZE);

@@ -1,32 +1,18 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { cautionsOf, type PoseEntry } from '@/core/library';
 import { HEIGHTS } from '@/core/pose';
 import { SUPPORTS } from '@/core/scene';
-import { NEW_SHOT, type PoseView } from '@/data';
+import type { PoseView } from '@/data';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { cautionWords } from '@/ui/place/cautionWords';
-import { useNewest } from '@/ui/pictures/useNewest';
-import { poseViewOf } from '@/workers/keptFirst';
+import { usePoseView } from '@/ui/pictures/usePoseView';
 
 /** What is found of a pose on the sitter, shortly. */
 function toldWords({ faults, holdS }: PoseView['told']): string {
   const seen = faults === 0 ? 'nothing to mend' : `${faults} to mend`;
   return holdS === null ? seen : `${seen}, holds ${Math.round(holdS)} s`;
-}
-
-/** A pose seen on the sitter, worked out when it comes into sight. */
-function usePoseView(profile: BodyProfile, { pose }: PoseEntry) {
-  const [isSeen, setSeen] = useState(false);
-  const onSeen = useCallback(() => setSeen(true), []);
-  const ask = useMemo(
-    () => (isSeen ? () => poseViewOf({ profile, pose }, NEW_SHOT) : null),
-    [isSeen, profile, pose],
-  );
-  const { value } = useNewest(ask);
-  return { value, onSeen };
 }
 
 interface PoseTileProps {
@@ -38,7 +24,7 @@ interface PoseTileProps {
 
 /** One pose of the library on the chosen sitter. */
 export function PoseTile({ entry, profile, onAdd }: PoseTileProps) {
-  const { value, onSeen } = usePoseView(profile, entry);
+  const { value, onSeen } = usePoseView(profile, entry.pose);
   const { pose, supports, height, isOwn } = entry;
   const on = supports.map((kind) => SUPPORTS[kind].words).join(', ') || HEIGHTS[height].words;
   const cautions = cautionWords(cautionsOf(pose, profile));

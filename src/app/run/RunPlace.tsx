@@ -47,7 +47,7 @@ function AddedPose({ whole: { sitting, people, takes }, onAdd }: AddedPoseProps)
 }
 
 function Run({ whole }: { whole: WholeSitting }) {
-  const { undoWords, takeBack, reorder, apply, wish, remove, add, fitState } = useRun(whole);
+  const { undoWords, takeBack, reorder, apply, add, fitState, ...change } = useRun(whole);
   const { pace } = usePace();
   const sentences = useSentences(whole);
   const known = { whole, pace, sentences };
@@ -64,8 +64,10 @@ function Run({ whole }: { whole: WholeSitting }) {
       <OrderedTakes
         {...known}
         onOrder={(ids) => reorder(ids, 'Order changed.')}
-        onRemove={remove}
-        onWish={wish}
+        onRemove={change.remove}
+        onSplit={change.split}
+        onReplace={change.replace}
+        onWish={change.wish}
       />
       <AddedPose whole={whole} onAdd={add} />
       <FittedLine {...fitState} />

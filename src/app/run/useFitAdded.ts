@@ -6,10 +6,8 @@ import type { Fitted } from '@/core/library';
 import type { Sitter } from '@/core/people';
 import type { Pose } from '@/core/pose';
 import { groundOf } from '@/core/scene';
-import { soloShot, withSolo, type SoloShot } from '@/core/shot';
+import type { SoloShot } from '@/core/shot';
 import type { Sitting, Take } from '@/core/sitting';
-import { database, saveTake } from '@/data';
-import { doNow } from '@/keeping';
 import { studio } from '@/workers/studioClient';
 
 /** A pose that was added, and what was done to it so that it suits the sitter; null where the fit was called off. */
@@ -18,43 +16,42 @@ export interface FitOfAdded {
   fitted: Fitted | null;
 }
 
-/** A pose that was added to a run for one of its people. */
-interface Added {
-  take: Take;
+/** A pose for one of the people of a run. */
+interface ToFit {
   pose: Pose;
   sitter: Sitter;
-  /** The picture before it, whose camera it takes over. */
+  /** In which look, of what picture, whose camera it takes over. */
+  take: Take;
   before: SoloShot;
 }
+
+/** What becomes of a fit; null where it was called off, or failed. */
+type Write = (fitted: Fitted | null) => void;
 
 /** One fit after the other: a search that begins stops the one before. */
 let queue: Promise<void> = Promise.resolve();
 
-async function fitOf(sitting: Sitting, { take, pose, sitter, before }: Added): Promise<FitOfAdded> {
+function fitOf(sitting: Sitting, { take, pose, sitter, before }: ToFit): Promise<Fitted | null> {
   const look = lookOf(sitting, take);
   const wishes = { standard: standardIn(look, pose.message), ground: groundOf(sitting.room) };
-  const fitted = await studio('backstage').fit(dressedFor(sitter, look), before, pose, wishes);
-  if (fitted) {
-    const shot = withSolo(take.shot, { ...soloShot(take.shot), ...fitted.shot });
-    // where it was changed or removed meanwhile, that stands
-    doNow('newPose', () => saveTake(database, take, { ...take, shot }), { refused: () => undefined });
-  }
-  return { pose, fitted };
+  return studio('backstage').fit(dressedFor(sitter, look), before, pose, wishes);
 }
 
-/** Fits poses that are added to a run, and tells of the last. They are written wherever one is by then. */
+/** Fits poses that come into a run, and tells of the last. They are written wherever one is by then. */
 export function useFitAdded(sitting: Sitting) {
   const [fitting, setFitting] = useState<Pose | null>(null);
   const [last, setLast] = useState<FitOfAdded | null>(null);
-  async function work(added: Added) {
-    setFitting(added.pose);
+  async function work(asked: ToFit, write: Write) {
+    setFitting(asked.pose);
     setLast(null);
     // a pose that could not be fitted stands as it was made: the review tells what is wrong with it
-    setLast(await fitOf(sitting, added).catch(() => ({ pose: added.pose, fitted: null })));
+    const fitted = await fitOf(sitting, asked).catch(() => null);
+    write(fitted);
+    setLast({ pose: asked.pose, fitted });
     setFitting(null);
   }
-  function fit(added: Added) {
-    queue = queue.then(() => work(added));
+  function fit(asked: ToFit, write: Write) {
+    queue = queue.then(() => work(asked, write));
   }
   return { fitting, last, fit };
 }

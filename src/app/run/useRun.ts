@@ -2,15 +2,18 @@
 
 import { useState } from 'react';
 import { nameOfShot } from '@/core/shot';
+import type { Pose } from '@/core/pose';
 import type { Take } from '@/core/sitting';
 import type { OrderWishes } from '@/core/sequence';
 import {
   applyPlan,
   database,
+  joinTake,
   removeTake,
   reorderTakes,
   restoreTake,
   saveTake,
+  splitTake,
   takeBackPlan,
   type WholeSitting,
 } from '@/data';
@@ -28,7 +31,7 @@ interface Undo {
 export function useRun(whole: WholeSitting) {
   const { takes, sitting } = whole;
   const [undo, setUndo] = useState<Undo | null>(null);
-  const { add, ...fitState } = useAddPose(whole);
+  const { add, replace: putInPlace, ...fitState } = useAddPose(whole);
 
   function reorder(order: string[], words: string) {
     const earlier = takes.map((t) => t.id);
@@ -62,9 +65,34 @@ export function useRun(whole: WholeSitting) {
     });
   }
 
+  function replace(take: Take, pose: Pose) {
+    const words = `${pose.name} in place of ${nameOfShot(take.shot)}.`;
+    putInPlace(take, pose, (other) =>
+      setUndo({ words, thing: 'pose', run: async () => void (await saveTake(database, other, take)) }),
+    );
+  }
+
+  function split(take: Take) {
+    const words = `${nameOfShot(take.shot)} taken in two.`;
+    doNow('order', () => splitTake(database, take.id, crypto.randomUUID()), {
+      done: (halves) => halves && setUndo({ words, thing: 'order', run: () => joinTake(database, halves) }),
+    });
+  }
+
   function takeBack() {
     if (undo) doNow(undo.thing, undo.run);
     setUndo(null);
   }
-  return { undoWords: undo?.words ?? null, takeBack, reorder, apply, wish, remove, add, fitState };
+  return {
+    undoWords: undo?.words ?? null,
+    takeBack,
+    reorder,
+    apply,
+    wish,
+    remove,
+    replace,
+    split,
+    add,
+    fitState,
+  };
 }

@@ -8,6 +8,7 @@ export {
   goesWithOutfit,
   isOpenTo,
   outfitsToMind,
+  posesNear,
   type Adaptation,
   type Fitted,
   type FitWishes,

@@ -12,10 +12,12 @@ import {
   applyPlan,
   keptWhereEqual,
   loadSitting,
+  joinTake,
   removeTake,
   reorderTakes,
   restoreTake,
   saveTake,
+  splitTake,
   startSitting,
   takeBackPlan,
 } from './sittings';
@@ -121,6 +123,29 @@ describe('takes', () => {
     await restoreTake(db, removed);
     expect(await everything()).toEqual(before);
   });
+
+  it.each([0, 2, 4])(
+    'are taken in two at place %i, and are one again with the frames of both',
+    async (place) => {
+      const id = `demo-take-${place + 1}`;
+      await addFrame(db, frame('a', id));
+      const before = await everything();
+      const split = (await splitTake(db, id, 'half'))!;
+      const { takes } = (await loadSitting(db, ID))!;
+      expect(takes.map((t) => t.position)).toEqual([0, 1, 2, 3, 4, 5]);
+      expect(takes[place]!.id).toBe(id);
+      expect(takes[place + 1]!.id).toBe('half');
+      expect(takes[place]!.minutes + takes[place + 1]!.minutes).toBe(split.whole.minutes);
+      await addFrame(db, frame('b', 'half'));
+      await joinTake(db, split);
+      const after = await everything();
+      expect(after).toEqual({
+        ...before,
+        frames: expect.arrayContaining([{ ...frame('b', id) }]) as unknown,
+      });
+      expect(await splitTake(db, 'nowhere', 'x')).toBeUndefined();
+    },
+  );
 
   it('that are not there cannot be removed', async () => {
     expect(await removeTake(db, 'nowhere')).toBeUndefined();

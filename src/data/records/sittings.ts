@@ -1,5 +1,13 @@
 import isEqual from 'fast-deep-equal';
-import { frameSchema, sittingSchema, takeSchema, type Frame, type Sitting, type Take } from '@/core/sitting';
+import {
+  frameSchema,
+  halvesOf,
+  sittingSchema,
+  takeSchema,
+  type Frame,
+  type Sitting,
+  type Take,
+} from '@/core/sitting';
 import { sitterSchema, type Sitter } from '@/core/people';
 import { dressedFor, lookOf } from '@/core/brief';
 import { minutesEach } from '@/core/compose';
@@ -132,6 +140,42 @@ export async function removeTake(
     await db.takes.delete(takeId);
     await closeGaps(db, take.sittingId);
     return { take, frames };
+  });
+}
+
+/**
+ * Takes a pose of the run in two, one after the other. Returns what it was, and the second half, for undo; undefined
+ * where it is gone.
+ */
+export async function splitTake(
+  db: GilvoDatabase,
+  takeId: string,
+  secondId: string,
+): Promise<{ whole: Take; secondId: string } | undefined> {
+  return db.transaction('rw', db.takes, async () => {
+    const whole = await db.takes.get(takeId);
+    if (!whole) return undefined;
+    const run = await db.takes.where('sittingId').equals(whole.sittingId).sortBy('position');
+    const at = run.findIndex((t) => t.id === takeId);
+    run.splice(at, 1, ...halvesOf(whole, secondId).map((half) => takeSchema.parse(half)));
+    await db.takes.bulkPut(run.map((t, position) => ({ ...t, position })));
+    return { whole, secondId };
+  });
+}
+
+/** Makes two halves one again: frames of the second are the first's then. */
+export async function joinTake(
+  db: GilvoDatabase,
+  { whole, secondId }: { whole: Take; secondId: string },
+): Promise<void> {
+  await db.transaction('rw', db.takes, db.frames, async () => {
+    const first = await db.takes.get(whole.id);
+    if (!first) return;
+    const { minutes, plannedFrames } = whole;
+    await db.frames.where('takeId').equals(secondId).modify({ takeId: whole.id });
+    await db.takes.delete(secondId);
+    await db.takes.put({ ...first, minutes, plannedFrames });
+    await closeGaps(db, whole.sittingId);
   });
 }
 

@@ -10,6 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useMemo } from 'react';
+import type { Pose } from '@/core/pose';
 import type { OrderWishes, Pace, Sentences } from '@/core/sequence';
 import { takenByTake, type Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
@@ -23,12 +24,14 @@ interface OrderedTakesProps {
   sentences: Sentences;
   onOrder(ids: string[]): void;
   onRemove(take: Take): void;
+  onSplit(take: Take): void;
+  onReplace(take: Take, pose: Pose): void;
   onWish(take: Take, wishes: OrderWishes): void;
 }
 
 /** The poses in order; each can be dragged to another place, by pointer or by keys. */
 export function OrderedTakes(props: OrderedTakesProps) {
-  const { whole, pace, sentences, onOrder, onRemove, onWish } = props;
+  const { whole, pace, sentences, onOrder, onRemove, onSplit, onReplace, onWish } = props;
   const { takes } = whole;
   const ids = takes.map((t) => t.id);
   const sensors = useSensors(
@@ -52,6 +55,8 @@ export function OrderedTakes(props: OrderedTakesProps) {
               taken={taken.get(take.id)}
               moving={moving?.takeId === take.id ? moving : null}
               onRemove={() => onRemove(take)}
+              onSplit={() => onSplit(take)}
+              onReplace={(pose) => onReplace(take, pose)}
               onWish={(wishes) => onWish(take, wishes)}
             />
           ))}

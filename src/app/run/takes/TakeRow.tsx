@@ -3,52 +3,30 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
-import { changeCost, type OrderWishes, type Pace } from '@/core/sequence';
+import type { ReactNode } from 'react';
+import type { Pose } from '@/core/pose';
+import type { OrderWishes } from '@/core/sequence';
 import { nameOfShot, soloShot } from '@/core/shot';
-import type { Take, Taken } from '@/core/sitting';
+import type { Taken } from '@/core/sitting';
 import { whoseIn, type WholeSitting } from '@/data';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
-import { nameIn, otherWords } from '@/take/planWords';
-import { moveWords } from './moveWords';
+import { ChangeLine, MoveLine, type ChangeLineProps } from './ChangeLine';
+import { OthersPart } from './OthersPart';
 import { takenWords } from './takenWords';
 import type { Moving } from './useMoving';
 import { WishesPart, wishesWords, type WishesPartProps } from './WishesPart';
-
-interface ChangeLineProps {
-  before: Take | undefined;
-  take: Take;
-  pace: Pace;
-  /** How many sentences lead here, once they are found. */
-  found: number | undefined;
-}
-
-/** What it costs to come here from the pose before. */
-function ChangeLine({ before, take, pace, found }: ChangeLineProps) {
-  const cost = before && changeCost(before.shot, take.shot, pace, found);
-  const said = found === undefined ? '' : `, ${found} ${found === 1 ? 'sentence' : 'sentences'}`;
-  return (
-    <p className="flex h-7 items-center gap-3 pl-12 text-xs text-secondary">
-      {cost && (
-        <>
-          <span className="h-full w-px bg-base-300" aria-hidden />
-          <strong>{Math.round(cost.totalS)} s</strong>
-        </>
-      )}
-      <span className="quiet">{(cost ? otherWords(cost) : 'starts the run') + said}</span>
-    </p>
-  );
-}
 
 interface TakeInWordsProps extends WishesPartProps {
   /** What was taken of it; undefined where there is no frame. */
   taken: Taken | undefined;
   /** Whose picture it is, where several come into question. */
   whose: string;
+  children: ReactNode;
 }
 
-function TakeInWords({ whose, taken, ...wishes }: TakeInWordsProps) {
+function TakeInWords({ whose, taken, children, ...wishes }: TakeInWordsProps) {
   const { shot, minutes, plannedFrames } = wishes.take;
   const { pose, camera } = soloShot(shot);
   const asked = wishesWords(wishes.take);
@@ -66,20 +44,8 @@ function TakeInWords({ whose, taken, ...wishes }: TakeInWordsProps) {
       </p>
       {taken && <p className="text-sm text-secondary">{takenWords(taken, minutes)}.</p>}
       <WishesPart {...wishes} />
+      {children}
     </div>
-  );
-}
-
-/** What it comes to if the pose is let go where it is held. */
-function MoveLine({ moving, takes }: { moving: Moving; takes: readonly Take[] }) {
-  return (
-    <p
-      role="status"
-      data-testid="move-cost"
-      className="absolute top-0 right-2 h-7 bg-base-100 leading-7 font-bold text-secondary"
-    >
-      {moveWords(moving, nameIn(takes))}
-    </p>
   );
 }
 
@@ -90,11 +56,14 @@ interface TakeRowProps extends ChangeLineProps {
   /** What the run would be if this pose were let go where it is held; null where it is not. */
   moving: Moving | null;
   onRemove(): void;
+  onSplit(): void;
+  onReplace(pose: Pose): void;
   onWish(wishes: OrderWishes): void;
 }
 
 /** One pose of the run, to be moved, opened and removed. */
-export function TakeRow({ whole, taken, moving, onRemove, onWish, ...change }: TakeRowProps) {
+export function TakeRow(props: TakeRowProps) {
+  const { whole, taken, moving, onRemove, onSplit, onReplace, onWish, ...change } = props;
   const { take } = change;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: take.id,
@@ -128,10 +97,21 @@ export function TakeRow({ whole, taken, moving, onRemove, onWish, ...change }: T
           takes={whole.takes}
           whose={namesOf(whoseIn(whole, take))}
           onWish={onWish}
-        />
+        >
+          <OthersPart whole={whole} take={take} onReplace={onReplace} />
+        </TakeInWords>
         <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
           Pose
         </Link>
+        <button
+          type="button"
+          className="link-act px-3 py-2"
+          aria-label={`Take ${name} in two`}
+          disabled={take.minutes < 1}
+          onClick={onSplit}
+        >
+          In two
+        </button>
         <RemoveButton label={`Remove ${name}`} onRemove={onRemove} />
       </div>
     </li>

@@ -3,13 +3,13 @@ import { lookAt, mendAll, type Left, type MendWishes } from '../../adapt';
 import { standardOf } from '../../brief';
 import { viewOf } from '../../camera';
 import { figureFor, type StandIn } from '../../picture';
-import { secondsApart, type Pose } from '../../pose';
+import type { Pose } from '../../pose';
 import { isAtLeast, review, type Grade } from '../../review';
 import { framed, FRAMINGS, framingOf } from '../../set';
 import type { SoloShot } from '../../shot';
 import type { Adaptation, InsteadWhy } from './adaptation';
 import { seatedFor } from './seat';
-import { goesWithOutfit } from './outfit';
+import { posesNear } from './near';
 import { ruledOutBy } from './suits';
 
 /** A pose as it suits a sitter. */
@@ -83,15 +83,9 @@ function asItIs(standIn: StandIn, before: SoloShot, pose: Pose, wishes: FitWishe
   return isClean ? { shot, adaptations, left: [] } : null;
 }
 
-/**
- * Other poses that the sitter's record allows and that go with what is worn, the nearest to a pose first; they are to
- * say what it says.
- */
+/** The poses nearest to one; they are to say what it says. */
 function othersNear({ body }: StandIn, pose: Pose, alternatives: readonly Pose[]): Pose[] {
-  const seconds = new Map(alternatives.map((p) => [p, secondsApart(pose, p)]));
-  return alternatives
-    .filter((p) => p.name !== pose.name && !ruledOutBy(body.profile, p) && goesWithOutfit(body.profile, p))
-    .sort((a, b) => seconds.get(a)! - seconds.get(b)!)
+  return posesNear(body.profile, pose, alternatives)
     .slice(0, MOST_INSTEAD)
     .map((p) => ({ ...p, message: pose.message }));
 }

@@ -11,8 +11,8 @@ const walking = (exposure: NonNullable<SoloShot['exposure']>): SoloShot => ({
   ...shot({ message: { presence: 0.3, openness: 0.5, formality: -0.3, movement: 0.7 } }),
   exposure,
 });
-const beforeWall = (camera: Partial<SoloShot['camera']>) =>
-  shot({ objects: [supportAt('wall', { aheadM: -1 })] }, { focalLengthMm: 35, distanceM: 2.2, ...camera });
+const inDoorway = (camera: Partial<SoloShot['camera']>) =>
+  shot({ objects: [supportAt('doorFrame', { aheadM: -0.5 })] }, { focalLengthMm: 35, distanceM: 2.2, ...camera });
 
 /** Head and camera. */
 export const HEAD_EXAMPLES: Examples = {
@@ -75,8 +75,8 @@ export const HEAD_EXAMPLES: Examples = {
     isOfBlur: true,
   },
   'verticals-lean': {
-    faulty: beforeWall({ heightM: 1.3, aim: { kind: 'aimed', heightM: 0.95 } }),
-    sound: beforeWall({ heightM: 0.95 }),
+    faulty: inDoorway({ heightM: 1.3, aim: { kind: 'aimed', heightM: 0.95 } }),
+    sound: inDoorway({ heightM: 0.95 }),
   },
   'lids-low': {
     faulty: looking({ lidsClosed: 0.5 }),
