@@ -127,6 +127,32 @@ it('the library shows the poses on the sitter, finds them, and one goes to the e
   expect((await takes()).at(-1)!.shot.people[0]!.pose.name).toBe('Waiting for the ferry');
 });
 
+it('the library is held against a room, a framing and the time that there is', async () => {
+  await gilvo.open(`/library?sitting=${sittingId}`, DESK_SIZE);
+  const count = async () => Number((await gilvo.text('[data-testid="found"]')).split(' ')[0]);
+  await gilvo.one('article[data-pose]');
+  let before = await count();
+  const { room } = (await store()).sittings.find((s) => s.id === sittingId)!;
+  for (const [label, words] of [
+    ['in', room.name],
+    ['framing', 'half'],
+    ['ready', 'within 1 min'],
+  ] as const) {
+    await gilvo.pick(label, words);
+    await gilvo.comes(async () => (await count()) < before, `${label} left nothing out`);
+    before = await count();
+  }
+  expect(before).toBeGreaterThan(3);
+  expect(await gilvo.violations()).toEqual([]);
+  // on a phone the words come first, the rest when it is asked for
+  await gilvo.open(`/library?sitting=${sittingId}`, PHONE_SIZE);
+  const isShown = async () => (await gilvo.one('[role="search"] select')).isDisplayed();
+  expect(await isShown()).toBe(false);
+  await gilvo.press('Find by more than words');
+  expect(await isShown()).toBe(true);
+  expect(await gilvo.violations()).toEqual([]);
+});
+
 it('without a sitting it is drawn on anybody', async () => {
   await gilvo.open('/library');
   await gilvo.one('article[data-pose] canvas[data-state="drawn"]');

@@ -10,6 +10,7 @@ export {
   type Pace,
   type PaceId,
 } from './pace';
+export { sunWindow, withinSun, type SunWindow } from './sunWindow';
 export { collidingWishes, type Asked, type AskedId } from './colliding';
 export { behindS, remainingRun } from './onSet';
 export { shorterPlan, type ShorterPlan } from './shorter';

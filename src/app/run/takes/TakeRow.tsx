@@ -5,10 +5,11 @@ import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Pose } from '@/core/pose';
-import type { OrderWishes } from '@/core/sequence';
+import type { OrderWishes, SunWindow } from '@/core/sequence';
 import { nameOfShot, soloShot } from '@/core/shot';
 import type { Taken } from '@/core/sitting';
 import { whoseIn, type WholeSitting } from '@/data';
+import { sunWindowOf } from '@/take/runSource';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
 import { namesOf } from '@/ui/place/namesOf';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
@@ -21,17 +22,25 @@ import { WishesPart, wishesWords, type WishesPartProps } from './WishesPart';
 interface TakeInWordsProps extends WishesPartProps {
   /** What was taken of it; undefined where there is no frame. */
   taken: Taken | undefined;
+  /** When the sun stands as planned, where it lights the picture. */
+  sun: SunWindow | undefined;
   /** Whose picture it is, where several come into question. */
   whose: string;
   children: ReactNode;
 }
 
-function TakeInWords({ whose, taken, children, ...wishes }: TakeInWordsProps) {
+/** When the sun stands as planned. */
+function sunWords(sun: SunWindow | undefined): string {
+  if (sun === undefined) return '';
+  return sun ? `sun from minute ${sun.fromMin} until ${sun.untilMin}` : 'the sun does not stand so that day';
+}
+
+function TakeInWords({ whose, taken, sun, children, ...wishes }: TakeInWordsProps) {
   const { shot, minutes, plannedFrames } = wishes.take;
   const { pose, camera } = soloShot(shot);
   const asked = wishesWords(wishes.take);
   return (
-    <div className="min-w-0 flex-1">
+    <div className="min-w-0 flex-1 basis-56">
       <h2 className="text-lg leading-tight">
         {pose.name}
         {whose && <span className="quiet text-sm font-normal"> {whose}</span>}
@@ -40,7 +49,12 @@ function TakeInWords({ whose, taken, children, ...wishes }: TakeInWordsProps) {
       <p className="text-sm">
         level {pose.level} · {camera.focalLengthMm} mm at {camera.distanceM.toFixed(1)} m · {minutes} min ·{' '}
         {plannedFrames} frames
-        {asked && <strong className="text-secondary"> · {asked}</strong>}
+        {[asked, sunWords(sun)].filter(Boolean).map((words) => (
+          <strong key={words} className="text-secondary">
+            {' '}
+            · {words}
+          </strong>
+        ))}
       </p>
       {taken && <p className="text-sm text-secondary">{takenWords(taken, minutes)}.</p>}
       <WishesPart {...wishes} />
@@ -94,25 +108,28 @@ export function TakeRow(props: TakeRowProps) {
         <TakeInWords
           take={take}
           taken={taken}
+          sun={sunWindowOf(whole.sitting, take)}
           takes={whole.takes}
           whose={namesOf(whoseIn(whole, take))}
           onWish={onWish}
         >
           <OthersPart whole={whole} take={take} onReplace={onReplace} />
         </TakeInWords>
-        <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
-          Pose
-        </Link>
-        <button
-          type="button"
-          className="link-act px-3 py-2"
-          aria-label={`Take ${name} in two`}
-          disabled={take.minutes < 1}
-          onClick={onSplit}
-        >
-          In two
-        </button>
-        <RemoveButton label={`Remove ${name}`} onRemove={onRemove} />
+        <div className="ml-auto flex items-center">
+          <Link className="link-act px-3 py-2" href={`/pose?sitting=${whole.sitting.id}&take=${take.id}`}>
+            Pose
+          </Link>
+          <button
+            type="button"
+            className="link-act px-3 py-2"
+            aria-label={`Take ${name} in two`}
+            disabled={take.minutes < 1}
+            onClick={onSplit}
+          >
+            In two
+          </button>
+          <RemoveButton label={`Remove ${name}`} onRemove={onRemove} />
+        </div>
       </div>
     </li>
   );

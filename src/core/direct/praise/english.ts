@@ -1,4 +1,4 @@
-import type { Praise } from './praiseFor';
+import type { Praise } from './good';
 
 /** What names what is good, in English. Our own. */
 export const ENGLISH_PRAISE: Praise = {

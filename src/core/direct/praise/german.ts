@@ -1,5 +1,5 @@
 import { byManner } from '../../cues';
-import type { Praise } from './praiseFor';
+import type { Praise } from './good';
 
 /** What names what is good, in German. Our own. */
 export const GERMAN_PRAISE: Praise = {

@@ -1,4 +1,5 @@
 import type { Standard } from '../../brief';
+import type { Spoken } from '../../cues';
 import type { Sight } from '../../picture';
 import { RULES, shortOfClear, type RuleId } from '../../review';
 
@@ -26,3 +27,6 @@ export function goodIn(sight: Sight, { ranges }: Standard): PraiseId[] {
     return measured.length > 0 && measured.every((m) => shortOfClear(m) === 0);
   });
 }
+
+/** What is said of each thing that is good. */
+export type Praise = Readonly<Record<PraiseId, Spoken>>;

@@ -1,13 +1,10 @@
-import { spoken, type Spoken } from '../../cues';
+import { spoken } from '../../cues';
 import type { Language, Voice } from '../../people';
 import { ENGLISH_PRAISE } from './english';
 import { FRENCH_PRAISE } from './french';
 import { GERMAN_PRAISE } from './german';
-import type { PraiseId } from './good';
+import type { Praise, PraiseId } from './good';
 import { SPANISH_PRAISE } from './spanish';
-
-/** What is said of each thing that is good. */
-export type Praise = Readonly<Record<PraiseId, Spoken>>;
 
 /** What names what is good, by language. */
 export const PRAISE: Record<Language, Praise> = {
