@@ -12,7 +12,10 @@ const walking = (exposure: NonNullable<SoloShot['exposure']>): SoloShot => ({
   exposure,
 });
 const inDoorway = (camera: Partial<SoloShot['camera']>) =>
-  shot({ objects: [supportAt('doorFrame', { aheadM: -0.5 })] }, { focalLengthMm: 35, distanceM: 2.2, ...camera });
+  shot(
+    { objects: [supportAt('doorFrame', { aheadM: -0.5 })] },
+    { focalLengthMm: 35, distanceM: 2.2, ...camera },
+  );
 
 /** Head and camera. */
 export const HEAD_EXAMPLES: Examples = {
