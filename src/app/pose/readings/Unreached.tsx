@@ -4,18 +4,29 @@ import { useState } from 'react';
 import type { BodyProfile } from '@/core/body';
 import { staysShort, unreachedWords } from '@/core/figure';
 import type { SoloShot } from '@/core/shot';
-import { SETTINGS, type Pose } from '@/core/pose';
+import { contactSide, SETTINGS, targetWords, withTouch, type Pose } from '@/core/pose';
 import type { ReachingChange } from '@/core/adapt';
 import { studio } from '@/workers/studioClient';
 import type { ShotReport } from '@/workers/shotReport';
 import { usePoseStore } from '@/take/poseStore';
 
-/** A change in words: which setting, from what to what. */
-function changeWords({ id, to, leftM }: ReachingChange): string {
-  const { words, shown, unit } = SETTINGS[id];
-  const value = Math.round(to * shown * 10) / 10;
-  const rest = leftM > 0.01 ? `, but for ${(leftM * 100).toFixed(0)} cm` : '';
+/** A change in words: which setting, or where a hand would be laid. */
+function changeWords(change: ReachingChange): string {
+  if (change.kind === 'place') {
+    const { to, of } = change.to;
+    const place = targetWords(to, of?.side ?? contactSide(change.to));
+    return `${contactSide(change.to)} hand on the ${of ? 'other’s ' : ''}${place} would reach`;
+  }
+  const { words, shown, unit } = SETTINGS[change.id];
+  const value = Math.round(change.to * shown * 10) / 10;
+  const rest = change.leftM > 0.01 ? `, but for ${(change.leftM * 100).toFixed(0)} cm` : '';
   return `${words} to ${value} ${unit} would reach${rest}`;
+}
+
+function doIt(pose: Pose, change: ReachingChange): void {
+  const store = usePoseStore.getState();
+  if (change.kind === 'place') store.setPose(withTouch(pose, change.to));
+  else store.setSetting(change.id, change.to);
 }
 
 interface UnreachedProps {
@@ -60,11 +71,7 @@ export function Unreached({ shot, profile, report }: UnreachedProps) {
         <p role="status" className="text-[13px] first-letter:uppercase">
           {current.change ? changeWords(current.change) : 'no single change would reach'}
           {current.change && (
-            <button
-              type="button"
-              className="link-act ml-1"
-              onClick={() => usePoseStore.getState().setSetting(current.change!.id, current.change!.to)}
-            >
+            <button type="button" className="link-act ml-1" onClick={() => doIt(pose, current.change!)}>
               Do it
             </button>
           )}
