@@ -57,7 +57,7 @@ describe('steady light', () => {
 });
 
 it('a faster shutter gets as much light: the sensitivity makes up for it, to a sixth of a stop', () => {
-  for (const parts of [60, 200, 500, 1000, 2000]) {
+  for (const parts of [200, 500, 1000, 2000]) {
     const faster = withShutter(USUAL_EXPOSURE, parts);
     expect(faster.shutterParts).toBe(parts);
     expect(ISOS).toContain(faster.iso);
