@@ -7,10 +7,6 @@ export type { PoseView, SetAside, TableId } from './store/kept';
 export {
   addFrame,
   addTake,
-  keptWhereEqual,
-  allSittings,
-  loadSitting,
-  namesOfSitters,
   removeTake,
   joinTake,
   reorderTakes,
@@ -19,6 +15,12 @@ export {
   takeBackPlan,
   restoreTake,
   saveTake,
+} from './records/takes';
+export {
+  keptWhereEqual,
+  allSittings,
+  loadSitting,
+  namesOfSitters,
   peopleIn,
   sitterIn,
   soloIn,

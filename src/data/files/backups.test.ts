@@ -3,7 +3,7 @@ import { soloShot } from '@/core/shot';
 import { writeBackup } from '@/core/formats';
 import { DEMO_SITTING, placeDemo } from '../demo/demo';
 import { keepPose } from '../records/poses';
-import { addFrame, removeTake } from '../records/sittings';
+import { addFrame, removeTake } from '../records/takes';
 import { GilvoDatabase } from '../store/database';
 import { TABLE_IDS } from '../store/tables';
 import { takeBack } from './arrivals';

@@ -3,7 +3,7 @@ import { takeWithoutRole, withPeople, type Frame, type Sitting, type Take } from
 import type { GilvoDatabase } from '../store/database';
 import type { Preference } from '../store/kept';
 import { fullKey, nameOf } from '../store/tables';
-import { closeGaps } from './sittings';
+import { closeGaps } from './takes';
 
 /** Everything in the store that refers to one person. */
 export interface PersonTraces {

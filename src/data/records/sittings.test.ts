@@ -6,21 +6,19 @@ import { exportSitting } from '../files/sittingFiles';
 import { GilvoDatabase } from '../store/database';
 import { DEMO_SITTING, demoTakes, placeDemo } from '../demo/demo';
 import { DEMO_SITTER } from '../demo/demoPeople';
+import { keptWhereEqual, loadSitting, startSitting } from './sittings';
 import {
   addFrame,
   addTake,
   applyPlan,
-  keptWhereEqual,
-  loadSitting,
   joinTake,
   removeTake,
   reorderTakes,
   restoreTake,
   saveTake,
   splitTake,
-  startSitting,
   takeBackPlan,
-} from './sittings';
+} from './takes';
 
 const ID = DEMO_SITTING.id;
 let db: GilvoDatabase;

@@ -7,7 +7,8 @@ import type { Take } from '@/core/sitting';
 import { exportSitting, openSittingFile, takeFile } from '../files/sittingFiles';
 import { GilvoDatabase } from '../store/database';
 import { placeDemo } from '../demo/demo';
-import { loadSitting, removeTake, reorderTakes, restoreTake, saveTake } from './sittings';
+import { loadSitting } from './sittings';
+import { removeTake, reorderTakes, restoreTake, saveTake } from './takes';
 import { GoneError } from '../store/writeChange';
 
 const ID = 'demo-yearbook';

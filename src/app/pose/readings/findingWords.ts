@@ -50,7 +50,7 @@ function rowOf(variable: MendNumber): { words: string; unit: string; shown: numb
     case 'face':
       return { words: FACE_MOVES[variable.name].words, unit: '%', shown: 100 };
     case 'exposure':
-      return { words: 'shutter, one part of a second,', unit: '', shown: 1 };
+      return { words: 'shutter, the sensitivity with it, in parts of a second:', unit: '', shown: 1 };
     case 'seat':
       return { words: 'seat turned left', unit: '°', shown: 1 };
   }
