@@ -7,6 +7,7 @@ import { peopleIn, sitterIn, soloIn, type WholeSitting } from '@/data';
 import { cautionWords } from '@/ui/place/cautionWords';
 import { calledOf } from '@/ui/place/namesOf';
 import { TakeThumbnail } from '@/ui/pictures/TakeThumbnail';
+import { FrameCount } from './FrameCount';
 import { TimeLine } from './TimeLine';
 import type { Directing } from './useDirecting';
 
@@ -32,12 +33,7 @@ export function Progress({ whole, directing }: OnSetProps) {
           </span>
         </p>
         <span className="flex shrink-0 gap-3">
-          <button
-            type="button"
-            className="link-act"
-            aria-pressed={isPictureOnly}
-            onClick={() => showPictureOnly(!isPictureOnly)}
-          >
+          <button type="button" className="link-act" onClick={() => showPictureOnly(!isPictureOnly)}>
             {isPictureOnly ? 'words' : 'picture'}
           </button>
           <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">
@@ -70,7 +66,7 @@ function cautionsIn(whole: WholeSitting, take: Take): CautionId[] {
 
 /** The pose that is directed: its picture, the camera's numbers, the frames so far. */
 export function TakeOnSet({ whole, directing }: OnSetProps) {
-  const { take, voice, frameCount, keeperCount } = directing;
+  const { take, voice, keeperCount } = directing;
   const { pose, camera } = soloShot(take.shot);
   const intro = introductionOf(pose, voice);
   const cautions = cautionWords([...new Set(cautionsIn(whole, take))]);
@@ -90,10 +86,7 @@ export function TakeOnSet({ whole, directing }: OnSetProps) {
           <br />
           {camera.distanceM.toFixed(1)} m · lens {camera.heightM.toFixed(2)} m
         </p>
-        <p className="mt-2" data-testid="frame-count">
-          {frameCount} of {take.plannedFrames} frames, {keeperCount}{' '}
-          {keeperCount === 1 ? 'keeper' : 'keepers'}
-        </p>
+        <FrameCount directing={directing} className="mt-2" />
         {take.orderWishes?.mustHave && keeperCount === 0 && (
           <p className="mt-1 font-bold text-accent">Must be had: no keeper yet.</p>
         )}

@@ -45,11 +45,7 @@ const SOON = {
 } as const;
 type SoonId = keyof typeof SOON;
 const SOON_IDS = Object.keys(SOON) as SoonId[];
-const SOON_WORDS: Record<SoonId, string> = {
-  any: SOON.any.words,
-  halfMinute: SOON.halfMinute.words,
-  minute: SOON.minute.words,
-};
+const SOON_WORDS = Object.fromEntries(SOON_IDS.map((id) => [id, SOON[id].words])) as Record<SoonId, string>;
 
 function soonOf(mostSeconds: number): SoonId {
   return SOON_IDS.find((id) => SOON[id].mostSeconds === mostSeconds) ?? 'any';
