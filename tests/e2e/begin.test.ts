@@ -146,10 +146,15 @@ it('the library is held against a room, a framing and the time that there is', a
   expect(await gilvo.violations()).toEqual([]);
   // on a phone the words come first, the rest when it is asked for
   await gilvo.open(`/library?sitting=${sittingId}`, PHONE_SIZE);
-  const isShown = async () => (await gilvo.one('[role="search"] select')).isDisplayed();
-  expect(await isShown()).toBe(false);
+  const isShown = (shown: boolean) =>
+    gilvo.until(
+      `(document.querySelector('[role="search"] select')?.offsetParent != null) === ${shown}`,
+      `the filters are ${shown ? 'hidden' : 'shown'}`,
+    );
+  await gilvo.one('article[data-pose]');
+  await isShown(false);
   await gilvo.press('Find by more than words');
-  expect(await isShown()).toBe(true);
+  await isShown(true);
   expect(await gilvo.violations()).toEqual([]);
 });
 

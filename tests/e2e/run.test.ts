@@ -275,6 +275,7 @@ it('what a pose costs where it is held is told before it is let go, and nothing 
 
 it('another pose takes the place of one, fitted, and undo puts the first back', async () => {
   await gilvo.open(RUN, DESK_SIZE);
+  await gilvo.one('li[data-take]:nth-of-type(5)');
   const names = await order();
   const stored = async () =>
     (JSON.parse(await gilvo.wholeStore()) as { takes: Take[] }).takes

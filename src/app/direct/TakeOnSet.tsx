@@ -33,7 +33,11 @@ export function Progress({ whole, directing }: OnSetProps) {
           </span>
         </p>
         <span className="flex shrink-0 gap-3">
-          <button type="button" className="link-act" onClick={() => showPictureOnly(!isPictureOnly)}>
+          <button
+            type="button"
+            className="link-act -my-3 min-h-11!"
+            onClick={() => showPictureOnly(!isPictureOnly)}
+          >
             {isPictureOnly ? 'words' : 'picture'}
           </button>
           <a className="link-act" href={`/mirror?sitting=${sitting.id}`} target="_blank" rel="noopener">

@@ -57,8 +57,10 @@ function TakeInWords({ whose, taken, sun, children, ...wishes }: TakeInWordsProp
         ))}
       </p>
       {taken && <p className="text-sm text-secondary">{takenWords(taken, minutes)}.</p>}
-      <WishesPart {...wishes} />
-      {children}
+      <div className="flex flex-wrap items-start gap-x-5 gap-y-1">
+        <WishesPart {...wishes} />
+        {children}
+      </div>
     </div>
   );
 }
