@@ -27,6 +27,8 @@ import {
   type MarkNumber,
 } from '../scene';
 import { aboutZeroDeg, clamp } from '../units';
+
+/** The variables of one kind. */
 export type Of<On extends MendVariable['on']> = Extract<MendVariable, { on: On }>;
 
 /** Where a number is, its comfortable step, its ends, and the seconds that a step costs. */
