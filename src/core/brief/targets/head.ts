@@ -143,7 +143,7 @@ export const HEAD_TARGETS = {
     per: { movement: [0, 3] },
     min: 0,
     max: 1000,
-    reason: 'A seventh of an iris is seen in a print; a story bears more (common practice).',
+    reason: 'An eighth of an iris is seen in a print; a story bears more (common practice).',
   },
   verticalsLeanDeg: {
     station: 'camera',

@@ -64,6 +64,7 @@ export const LEG_TARGETS = {
     station: 'hips',
     words: 'hips turned from the lens',
     unit: '°',
+    // standing poses of the house: 13 and more but for those of presence
     low: 8,
     high: 180,
     deadBand: 2,
@@ -77,6 +78,7 @@ export const LEG_TARGETS = {
     words: 'weight on a hand that props',
     unit: '%',
     low: 0,
+    // poses of the house: up to 35
     high: 36,
     deadBand: 3,
     min: 0,

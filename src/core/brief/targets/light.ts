@@ -18,6 +18,7 @@ export const LIGHT_TARGETS = {
     station: 'light',
     words: 'throat in the shadow of the jaw',
     unit: '%',
+    // a key at the chin: none; one that stands properly, poses of the house: 7 and more
     low: 3,
     high: 100,
     deadBand: 2,
