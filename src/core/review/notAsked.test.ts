@@ -114,7 +114,7 @@ describe('the poses of the house', () => {
     return { pose, camera: framed(CAMERA, points, framing)!, light: LIGHT };
   };
 
-  // measured: none of them in any pose on any body, but for the chin of two that are leant back
+  // measured: none of them in any pose on any body
   it.each([
     'far-eye-soft',
     'face-from-near',
