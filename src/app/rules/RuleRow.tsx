@@ -1,6 +1,6 @@
 import { TARGETS, type Target, type TargetId, type WantedRanges } from '@/core/brief';
 import { useMemo } from 'react';
-import { asShown, EXAMPLE_PROFILE, EXAMPLES, wearing, type Example, type KnownRule } from '@/core/review';
+import { asShown, EXAMPLE_PROFILE, EXAMPLES, castIn, type Example, type KnownRule } from '@/core/review';
 import { twoDecimals } from '@/ui/fields/decimal';
 import { GradeMark } from '@/ui/review/GradeMark';
 import { PoseThumbnail } from '@/ui/pictures/PoseThumbnail';
@@ -20,7 +20,7 @@ function rangeWords(id: TargetId, wanted: WantedRanges): string {
 
 /** The fault, and the like of it without. */
 function Pair({ name, example }: { name: string; example: Example }) {
-  const profile = useMemo(() => wearing(EXAMPLE_PROFILE, example), [example]);
+  const profile = useMemo(() => castIn(EXAMPLE_PROFILE, example), [example]);
   return (
     <div className="flex shrink-0 gap-1.5">
       {(

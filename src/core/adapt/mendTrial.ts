@@ -69,7 +69,7 @@ export function tryStep(
   const sight = seen(search, next);
   if (!sight) return null;
   const measurement = rule
-    .measure(sight, search.standard.ranges)
+    .measure(sight, search.standard.ranges, search.standard.cuts)
     .find((m) => m.key === finding.measurement.key);
   let off = stillOff(measurement, finding.measurement);
   // most trials clear nothing: what else they raise is only asked of those that do

@@ -15,6 +15,7 @@ export {
   type LengthName,
   type Limb,
 } from './said/profile';
+export { BOUNDARIES, BOUNDARY_NAMES, type Boundary } from './said/boundaries';
 export { isChild } from './said/age';
 export { girthsOf } from './fields/tape';
 export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './bones/proportions';

@@ -29,7 +29,7 @@ export {
   type Schooling,
 } from './schools/ownSchool';
 export { SCHOOL_IDS, SCHOOLS, type SchoolId } from './schools/schools';
-export { standardIn, standardOf, type Standard } from './standard';
+export { standardIn, standardOf, type Cut, type Standard } from './standard';
 export type { Target } from './targets/target';
 export { TARGET_IDS, TARGETS, type TargetChanges, type TargetId } from './targets/targets';
 export { wantedRanges, type DeadBand, type Wanted, type WantedRanges } from './targets/wanted';

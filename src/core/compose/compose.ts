@@ -1,7 +1,7 @@
 import type { BodyProfile } from '../body';
 import { offMessage } from '../brief';
-import { goesWithOutfit, isForCloseFrame, isOpenTo } from '../library';
-import { heightOf, isOnFeet, isOnSeat, type Message, type Pose } from '../pose';
+import { goesWithOutfit, isForCloseFrame } from '../library';
+import { heightOf, isOnFeet, isOnSeat, isOpenTo, type Message, type Pose } from '../pose';
 import type { SupportKindName } from '../scene';
 import { FRAMINGS, type Framing } from '../set';
 import { posesIn } from './runLength';

@@ -4,6 +4,7 @@ import { plainText } from '../people';
 import {
   heightOf,
   HEIGHTS,
+  isOpenTo,
   neutralPose,
   secondsApart,
   type HeightId,
@@ -12,7 +13,6 @@ import {
 } from '../pose';
 import { SUPPORTS, type SupportKindName } from '../scene';
 import { goesWithOutfit } from './fit/outfit';
-import { isOpenTo } from './fit/suits';
 import { bears, closestFraming, type BodyFraming } from './bears';
 import { handsOf, HANDS_BUSY, type HandsId } from './traits';
 

@@ -6,7 +6,6 @@ export {
   fit,
   fitInstead,
   goesWithOutfit,
-  isOpenTo,
   outfitsToMind,
   posesNear,
   type Adaptation,

@@ -21,6 +21,7 @@ export {
   type PatternReading,
 } from './face';
 export { HOT_HAND_STOPS, seeBodyLight, type BodyLight } from './light/bodyLight';
+export { mergingShare, type OutlinePlace } from './light/merging';
 export { flaresOf, VEILING_SHARE } from './light/flare';
 export { setOffStops, shownStops, type ShownExposure } from './light/shownExposure';
 export { patternsOf, seeFace, seeLight } from './light/seeLight';

@@ -11,6 +11,7 @@ export {
   type LegMode,
 } from './carried';
 export { introductionOf } from './introduction';
+export { isOpenTo, RECORD_WORDS, recordAgainst, ruledOutBy, type RecordLimit } from './ruledOut';
 export { restPlaceOf, restPlacesFor, restingOn, type RestPlace } from './restPlaces';
 export {
   mirroredValue,

@@ -7,7 +7,7 @@ import type { Standard } from '../brief';
 import { mirrorPose } from '../pose';
 import { createStandIn, seeShot, type StandIn } from '../picture';
 import type { SoloShot } from '../shot';
-import { EXAMPLES, standardOfExample, wearing, type Example } from './examples';
+import { EXAMPLES, standardOfExample, castIn, type Example } from './examples';
 import { review, type Finding } from './review';
 import { RULES, type RuleId } from './rules';
 
@@ -21,8 +21,8 @@ const standardFor = (id: RuleId): Standard => standardOfExample(EXAMPLES[id]!);
 const dressed = new Map<string, StandIn>();
 /** Who is in an example: as dressed for it, where it is one of what is worn. */
 function standInFor(name: PersonName, id: RuleId): StandIn {
-  const profile = wearing(standInOf(name).body.profile, EXAMPLES[id]!);
-  if (!EXAMPLES[id]!.wears) return standInOf(name);
+  const profile = castIn(standInOf(name).body.profile, EXAMPLES[id]!);
+  if (!EXAMPLES[id]!.wears && !EXAMPLES[id]!.says) return standInOf(name);
   const body = bodyFrom(profile);
   const standIn = dressed.get(name + id) ?? createStandIn(body, keptSurface(body, 'measured'));
   dressed.set(name + id, standIn);
@@ -41,7 +41,8 @@ function noise(id: RuleId, value: number): number {
 /** What the rule of an example measures in a shot, sorted so that sides do not matter. */
 function values(name: PersonName, id: RuleId, shot: SoloShot): number[] {
   const rule = RULES.find((r) => r.id === id)!;
-  const measured = rule.measure(seeShot(standInFor(name, id), shot), standardFor(id).ranges);
+  const { ranges, cuts } = standardFor(id);
+  const measured = rule.measure(seeShot(standInFor(name, id), shot), ranges, cuts);
   return measured.map((m) => m.value).sort((a, b) => a - b);
 }
 

@@ -1,4 +1,4 @@
-export { asShown, EXAMPLE_PROFILE, EXAMPLES, wearing, type Example } from './examples';
+export { asShown, EXAMPLE_PROFILE, EXAMPLES, castIn, type Example } from './examples';
 export { byCause, type Cause } from './causes';
 export { outside, review, shortOfClear, type Finding } from './review';
 export { ruleName, RULES, type KnownRule, type RuleId } from './rules';

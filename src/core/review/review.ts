@@ -90,7 +90,7 @@ function isAsked({ id, isOfOneAlone, isForCare }: Rule, sight: Sight, { silenced
 export function review(sight: Sight, standard: Standard, standing?: ReadonlySet<string>): Finding[] {
   const findings: Finding[] = [];
   for (const rule of RULES.filter((r) => isAsked(r, sight, standard)))
-    for (const measurement of rule.measure(sight, standard.ranges)) {
+    for (const measurement of rule.measure(sight, standard.ranges, standard.cuts)) {
       const id = measurement.key ? `${rule.id}:${measurement.key}` : rule.id;
       const off = standing?.has(id) ? shortOfClear(measurement) : outside(measurement);
       if (off > 0) findings.push(findingOf(rule, measurement, id, sight.figure));

@@ -2,7 +2,7 @@ import type { FaceMove } from '../body';
 import type { CameraNumber } from '../camera';
 import type { KeyNumber } from '../light';
 import type { Sight } from '../picture';
-import type { DeadBand, TargetId, WantedRanges } from '../brief';
+import type { Cut, DeadBand, TargetId, WantedRanges } from '../brief';
 import type { Contact, ContactTarget, HandShape, LegMode, SettingId, Station } from '../pose';
 import type { MarkNumber } from '../scene';
 import type { Side } from '../units';
@@ -93,10 +93,10 @@ export interface Rule {
   /** How much it matters against the other rules, 0 to 1. */
   weight: number;
   /**
-   * Takes the figures of one sight, against the ranges that the brief wants: one for everything that it can judge,
+   * Takes the figures of one sight, against the ranges and the cuts that the brief wants: one for everything that it can judge,
    * sound or not. What is missing was not seen, which is never as good as sound.
    */
-  measure(sight: Sight, wanted: WantedRanges): Measurement[];
+  measure(sight: Sight, wanted: WantedRanges, cuts?: readonly Cut[]): Measurement[];
 }
 
 export function pose(...ids: SettingId[]): MendVariable[] {

@@ -9,7 +9,9 @@ import { frameEdge } from './camera/frameEdge';
 import { leaningIn } from './camera/leaningIn';
 import { legsShortened } from './camera/legsShortened';
 import { lensHeight } from './camera/lensHeight';
+import { roomForCuts } from './camera/roomForCuts';
 import { tipCut } from './camera/tipCut';
+import { againstRecord } from './comfort/againstRecord';
 import { beyondRange } from './comfort/beyondRange';
 import { heldShort } from './comfort/heldShort';
 import { feetAlike } from './feet/feetAlike';
@@ -25,6 +27,7 @@ import { fist } from './hands/fist';
 import { forearmHidden } from './hands/forearmHidden';
 import { handAtLens } from './hands/handAtLens';
 import { handBeforeFocus } from './hands/handBeforeFocus';
+import { handCutOff } from './hands/handCutOff';
 import { handFlat } from './hands/handFlat';
 import { handRoundWaist } from './hands/handRoundWaist';
 import { handsIdle } from './hands/handsIdle';
@@ -56,6 +59,7 @@ import { keyFromBelow } from './light/keyFromBelow';
 import { keptFromFace } from './light/keptFromFace';
 import { lampInFrame } from './light/lampInFrame';
 import { lensFlare } from './light/lensFlare';
+import { mergesWithGround } from './light/mergesWithGround';
 import { noCatchlight } from './light/noCatchlight';
 import { wideHalfLit } from './light/wideHalfLit';
 import { farEyeSoft } from './camera/farEyeSoft';
@@ -140,6 +144,7 @@ const ALL = [
   fingerOut,
   handAtLens,
   forearmHidden,
+  handCutOff,
   handsLevel,
   throatCovered,
   facePressed,
@@ -167,6 +172,7 @@ const ALL = [
   together.gazeUnexplained,
   frameEdge,
   tipCut,
+  roomForCuts,
   lensHeight,
   legsShortened,
   leaningIn,
@@ -187,10 +193,12 @@ const ALL = [
   jawUnshaped,
   keptFromFace,
   handBrighter,
+  mergesWithGround,
   together.unevenlyLit,
   glare,
   lampInFrame,
   lensFlare,
+  againstRecord,
   beyondRange,
   heldShort,
 ] as const satisfies readonly Rule[];

@@ -8,7 +8,7 @@ const BUILD = 7;
 const MOST_KEPT = 16;
 
 function keyOf(profile: BodyProfile, detail: Detail): string {
-  const { motionLimits: _, strength: __, wheelchairSeatM: ___, ...seen } = profile;
+  const { motionLimits: _, boundaries: __, strength: ___, wheelchairSeatM: ____, ...seen } = profile;
   return JSON.stringify([BUILD, detail, seen]);
 }
 

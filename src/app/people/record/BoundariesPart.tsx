@@ -1,9 +1,11 @@
 'use client';
 
-import { useFieldArray, useFormContext } from 'react-hook-form';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { BOUNDARIES } from '@/core/body';
 import { CONSENT_ABOUT, CONSENT_ANSWERS, CONSENT_NAMES, type Sitter } from '@/core/people';
 import { RemoveButton } from '@/ui/fields/RemoveButton';
 import { optionsOf, SelectField } from '@/ui/fields/SelectField';
+import { CheckList } from './CheckList';
 import { RecordField } from './RecordField';
 
 type Consent = Sitter['consents'][number];
@@ -56,6 +58,25 @@ function InTheirWords() {
   );
 }
 
+/** What they do not do, as far as a picture tells it: the review holds every picture against it, before all else. */
+function LeftOut() {
+  const { setValue } = useFormContext<Sitter>();
+  const chosen = useWatch<Sitter, 'profile.boundaries'>({ name: 'profile.boundaries' });
+  return (
+    <div>
+      <CheckList
+        legend="Every picture is held to"
+        words={BOUNDARIES}
+        chosen={chosen}
+        onChange={(names) => setValue('profile.boundaries', names, { shouldDirty: true })}
+      />
+      <p className="quiet mt-1 text-sm">
+        No such pose is proposed, and the review says it first, whatever the school.
+      </p>
+    </div>
+  );
+}
+
 /** Asked today, of whoever answers for the sitter, about what was not asked yet. */
 function nextConsent({ consents, guardian, name }: Sitter): Consent {
   return {
@@ -74,6 +95,7 @@ export function BoundariesPart() {
   return (
     <div className="max-w-3xl space-y-6">
       <InTheirWords />
+      <LeftOut />
       <fieldset>
         <legend className="font-bold">Agreements</legend>
         {fields.length === 0 && <p className="quiet">Nothing was asked yet.</p>}

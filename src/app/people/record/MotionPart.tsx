@@ -11,37 +11,25 @@ import {
   type StrengthClass,
 } from '@/core/body';
 import type { Sitter } from '@/core/people';
+import { CheckList } from './CheckList';
 import { JointRanges } from './JointRanges';
 import { RecordField } from './RecordField';
 
 const STRENGTH_NAMES = Object.keys(STRENGTH_CLASSES) as StrengthClass[];
+const LIMIT_WORDS = Object.fromEntries(
+  MOTION_LIMIT_NAMES.map((name) => [name, MOTION_LIMITS[name].words]),
+) as Record<MotionLimit, string>;
 const BOX = 'h-4 w-4 accent-[var(--color-secondary)]';
 
-function Limits({ limits = [] }: { limits?: readonly MotionLimit[] }) {
+function Limits({ limits }: { limits: readonly MotionLimit[] | undefined }) {
   const { setValue } = useFormContext<Sitter>();
-  const toggle = (limit: MotionLimit, on: boolean) =>
-    setValue(
-      'profile.motionLimits',
-      MOTION_LIMIT_NAMES.filter((l) => (l === limit ? on : limits.includes(l))),
-      { shouldValidate: true },
-    );
   return (
-    <fieldset>
-      <legend className="font-bold">What they told you</legend>
-      <div className="mt-2 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
-        {MOTION_LIMIT_NAMES.map((name) => (
-          <label key={name} className="flex min-h-8 items-center gap-2 first-letter:uppercase">
-            <input
-              type="checkbox"
-              className={BOX}
-              checked={limits.includes(name)}
-              onChange={(e) => toggle(name, e.target.checked)}
-            />
-            {MOTION_LIMITS[name].words}
-          </label>
-        ))}
-      </div>
-    </fieldset>
+    <CheckList
+      legend="What they told you"
+      words={LIMIT_WORDS}
+      chosen={limits}
+      onChange={(chosen) => setValue('profile.motionLimits', chosen, { shouldValidate: true })}
+    />
   );
 }
 

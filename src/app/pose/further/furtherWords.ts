@@ -1,5 +1,5 @@
 import type { Feature, GoalId, Variation, VariationChange, VariationKind, Wish } from '@/core/adapt';
-import { MOTION_LIMITS, type MotionLimit } from '@/core/body';
+import { RECORD_WORDS } from '@/core/pose';
 import type { Adaptation, InsteadWhy } from '@/core/library';
 import { SUPPORTS } from '@/core/scene';
 import { FRAMING_WORDS } from '@/core/set';
@@ -67,7 +67,7 @@ export function variationWords(change: VariationChange): string {
 function whyWords(because: InsteadWhy): string {
   if (because === 'strain') return 'the one chosen strains this sitter';
   if (because === 'fault') return 'a fault is left in the one chosen';
-  return MOTION_LIMITS[because satisfies MotionLimit].words;
+  return RECORD_WORDS[because];
 }
 
 /** What was done to a pose to fit it, with its reason. */
@@ -83,6 +83,8 @@ export function adaptationWords(adaptation: Adaptation): string {
     }
     case 'framed':
       return `camera anew: ${FRAMING_WORDS[adaptation.framing]}, as before`;
+    case 'lit':
+      return `key anew, ${twoDecimals(adaptation.heightM)} m high: over the eyes as before, now that the face is turned up`;
     case 'mended':
       return `${adaptation.changes.map(changeWords).join('; ')} (${adaptation.mended.map((f) => f.title.toLowerCase()).join('; ')})`;
   }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BOUNDARY_NAMES } from './boundaries';
 import { MOTION_LIMIT_NAMES, STRENGTH_CLASSES, type StrengthClass } from './motion';
 import { outfitSchema } from './outfit';
 import { reflectance } from './reflectance';
@@ -93,6 +94,8 @@ export const bodyProfileSchema = z.strictObject({
   wheelchairSeatM: z.number().min(0.2).max(0.8).optional(),
   /** What the sitter cannot or should not do. */
   motionLimits: z.array(z.enum(MOTION_LIMIT_NAMES)).max(MOTION_LIMIT_NAMES.length).optional(),
+  /** What the sitter does not do, whatever the picture would gain. */
+  boundaries: z.array(z.enum(BOUNDARY_NAMES)).max(BOUNDARY_NAMES.length).optional(),
   strength: z.enum(STRENGTH_NAMES).optional(),
   tones: z.strictObject({ skin: reflectance, hair: reflectance }),
   outfit: outfitSchema,

@@ -1,20 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { finished } from '../../../../tests/support/finished';
-import { CAMERA, LIGHT, profileOf, standInOf } from '../../../../tests/support/people';
+import { CAMERA, LIGHT, PROFILES, profileOf, standInOf } from '../../../../tests/support/people';
 import { keptSurface } from '../../../../tests/support/surfaces';
 import { bodyFrom, type BodyProfile } from '../../body';
 import { standardOf } from '../../brief';
 import { viewOf } from '../../camera';
 import { figureOf } from '../../figure';
 import { createStandIn, seeShot, type StandIn } from '../../picture';
-import type { Pose } from '../../pose';
+import { isLying, ruledOutBy, type Pose } from '../../pose';
 import { review } from '../../review';
 import { framed, FRAMINGS, framingOf, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
 import { HOUSE_POSES } from '..';
 import { fit, fitInstead, type Adaptation, type Fitted } from '.';
 import { goesWithOutfit } from './outfit';
-import { ruledOutBy } from './suits';
 
 const POSES = Object.values(HOUSE_POSES).flat();
 const called = (name: string): Pose => POSES.find((p) => p.name === name)!;
@@ -127,6 +126,42 @@ describe('what is adapted, and why', () => {
       expect(framingOf(shot.camera, points, FRAMINGS)).toBe(framing);
     },
   );
+
+  it('who lies is lit as the face was before, over the eyes and out of the picture; who stands, by the key as it is', () => {
+    for (const name of ['average', 'slight', 'heavy'] as const) {
+      const standIn = standInOf(name);
+      const was = before(standIn);
+      const upOf = (shot: SoloShot) => seeShot(standIn, shot).face().elevationDeg;
+      for (const pose of ['Nobody home', 'Arms over your head', 'Light under the back']) {
+        const result = fitted(standIn, called(pose));
+        expect(of(result, 'lit')?.heightM, pose).toBe(result.shot.light.heightM);
+        expect(upOf(result.shot)).toBeGreaterThan(0.5 * upOf(was));
+        const found = review(seeShot(standIn, result.shot), standardOf(result.shot.pose.message));
+        expect(found.map((f) => f.ruleId)).not.toContain('lamp-in-frame');
+      }
+      expect(of(fitted(standIn, called('Held arm')), 'lit')).toBeUndefined();
+    }
+  });
+
+  it('a window and the sun stay where they are, whoever lies', () => {
+    const standIn = standInOf('average');
+    const was = before(standIn);
+    for (const light of [
+      { ...LIGHT, kind: 'sun' as const, altitudeDeg: 40 },
+      { ...LIGHT, kind: 'window' as const, facesDeg: 180, acrossM: 1.2 },
+    ]) {
+      const result = finished(fit(standIn, { ...was, light }, called('Nobody home'), { held: [] }));
+      expect(of(result, 'lit')).toBeUndefined();
+    }
+  });
+
+  it('what somebody does not do gives way to what they do, on the same ground', () => {
+    const body = bodyFrom({ ...PROFILES.average, boundaries: ['noLying'] });
+    const standIn = createStandIn(body, keptSurface(bodyFrom(PROFILES.average), 'measured'));
+    const result = fitted(standIn, called('Nobody home'));
+    expect(of(result, 'instead')?.because).toBe('noLying');
+    expect(isLying(result.shot.pose.support)).toBe(false);
+  });
 
   it('a mend keeps the contacts, the message and the support that the pose says', () => {
     const pose = called('Over the shoulder');

@@ -3,14 +3,14 @@ import { lookAt, mendAll, type Left, type MendWishes } from '../../adapt';
 import { standardOf } from '../../brief';
 import { viewOf } from '../../camera';
 import { figureFor, type StandIn } from '../../picture';
-import type { Pose } from '../../pose';
+import { ruledOutBy, type Pose } from '../../pose';
 import { isAtLeast, review, type Grade } from '../../review';
 import { framed, FRAMINGS, framingOf } from '../../set';
 import type { SoloShot } from '../../shot';
 import type { Adaptation, InsteadWhy } from './adaptation';
+import { relit } from './relit';
 import { seatedFor } from './seat';
 import { posesNear } from './near';
-import { ruledOutBy } from './suits';
 
 /** A pose as it suits a sitter. */
 export interface Fitted {
@@ -49,15 +49,16 @@ function reframed(
   return { shot: { ...shot, camera }, adaptations: [{ kind: 'framed', framing }] };
 }
 
-/** A pose on one sitter, seated and framed. */
+/** A pose on one sitter, seated, framed and lit. */
 function placed(
   standIn: StandIn,
   before: SoloShot,
   pose: Pose,
 ): { shot: SoloShot; adaptations: Adaptation[] } {
   const seated = seatedFor(standIn.body, pose);
-  const { shot, adaptations } = reframed(standIn, before, { ...before, pose: seated.pose });
-  return { shot, adaptations: [...seated.adaptations, ...adaptations] };
+  const posed = reframed(standIn, before, { ...before, pose: seated.pose });
+  const { shot, adaptations } = relit(standIn, before, posed.shot);
+  return { shot, adaptations: [...seated.adaptations, ...posed.adaptations, ...adaptations] };
 }
 
 /** The same, with what the review asks for. */
@@ -120,8 +121,8 @@ export function* fitInstead(
 }
 
 /**
- * Fits a pose to a sitter in a picture: keeps what it says, seats the sitter on what suits, frames the new figure as
- * the last one was, and mends stops and faults. Where the sitter's record rules the pose out, at once or by what it
+ * Fits a pose to a sitter in a picture: keeps what it says, seats the sitter on what suits, frames and lights the new
+ * figure as the last one was, and mends stops and faults. Where the sitter's record rules the pose out, at once or by what it
  * asks of a joint, the nearest other pose that suits takes its place. Deterministic.
  * @param shot the picture as it is, with the pose that the sitter has in it now.
  * @returns the share of one attempt that is done, 0 to 1, step by step, and at the end the fitted shot with every

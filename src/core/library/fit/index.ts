@@ -1,5 +1,4 @@
 export type { Adaptation, InsteadWhy } from './adaptation';
 export { fit, fitInstead, type Fitted, type FitWishes } from './fit';
 export { posesNear } from './near';
-export { isOpenTo } from './suits';
 export { goesWithOutfit, outfitsToMind, type OutfitAgainst } from './outfit';

@@ -1,7 +1,6 @@
 import type { BodyProfile } from '../../body';
-import { secondsApart, type Pose } from '../../pose';
+import { isOpenTo, secondsApart, type Pose } from '../../pose';
 import { goesWithOutfit } from './outfit';
-import { isOpenTo } from './suits';
 
 /** Other poses that a sitter's record allows and that go with what is worn, the nearest to a pose first. */
 export function posesNear(profile: BodyProfile, pose: Pose, poses: readonly Pose[]): Pose[] {

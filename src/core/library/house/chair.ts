@@ -157,6 +157,7 @@ export const CHAIR_POSES: readonly Pose[] = [
     settings: {
       headTiltLeftDeg: 13,
       hipsTurnLeftDeg: 35,
+      leftElbowSwivelDeg: 30,
       seatDepthShare: 0.5,
       hingeDeg: 14,
       heelSpacingShoulders: 0.25,
@@ -250,7 +251,7 @@ export const CHAIR_POSES: readonly Pose[] = [
     settings: {
       hipsTurnLeftDeg: 36,
       seatDepthShare: 0.4,
-      hingeDeg: 6,
+      hingeDeg: 12,
       drawnUpShare: 0.9,
       leftElbowSwivelDeg: -40,
       headTurnLeftDeg: -26,
@@ -263,7 +264,7 @@ export const CHAIR_POSES: readonly Pose[] = [
     support: 'sit',
     objects: [supportAt('chair', { turnLeftDeg: 42 })],
     settings: {
-      hipsTurnLeftDeg: 42,
+      hipsTurnLeftDeg: 50,
       seatDepthShare: 0.3,
       feetAheadFeet: 0.8,
       leftAheadFeet: 0.4,

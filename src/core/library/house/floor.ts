@@ -27,9 +27,9 @@ export const FLOOR_POSES: readonly Pose[] = [
     level: 2,
     settings: {
       hipsTurnLeftDeg: 35,
-      leftKneeBendDeg: 112,
+      leftKneeBendDeg: 88,
       rightKneeBendDeg: 104,
-      hingeDeg: 12,
+      hingeDeg: 18,
       headTurnLeftDeg: -25,
       headTiltLeftDeg: 6,
     },
@@ -61,7 +61,7 @@ export const FLOOR_POSES: readonly Pose[] = [
     support: 'floor',
     legs: { left: 'lies', right: 'lies' },
     settings: {
-      hipsTurnLeftDeg: 20,
+      hipsTurnLeftDeg: 30,
       leftKneeBendDeg: 118,
       leftKneeInDeg: -72,
       leftLegOutDeg: 8,

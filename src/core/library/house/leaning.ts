@@ -47,7 +47,7 @@ export const LEANING_POSES: readonly Pose[] = [
       leftFootOutDeg: 20,
       twistLeftDeg: 15,
       hipsTurnLeftDeg: 0,
-      hingeDeg: 26,
+      hingeDeg: 36,
       hipsForwardCm: -6,
       leftAheadFeet: -0.75,
       leftKneeBendDeg: 8,
@@ -70,6 +70,8 @@ export const LEANING_POSES: readonly Pose[] = [
     settings: {
       twistLeftDeg: -10,
       hipsTurnLeftDeg: 0,
+      hipsForwardCm: -5,
+      leanForwardDeg: -4,
       leftWeightShare: 0.7,
       rightKneeBendDeg: 18,
       rightFootOutDeg: 25,

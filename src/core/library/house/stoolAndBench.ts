@@ -99,7 +99,7 @@ export const SEAT_POSES: readonly Pose[] = [
   }),
   said('Chairman’s chair', 'Deep in, both arms on the rests, as if it were yours.', {
     support: 'sit',
-    objects: [supportAt('armchair', { turnLeftDeg: 20 })],
+    objects: [supportAt('armchair', { turnLeftDeg: 20, sizesM: { armHeightM: 0.28 } })],
     settings: {
       hipsTurnLeftDeg: 20,
       seatDepthShare: 0.85,

@@ -8,6 +8,7 @@ export const TABLE_POSES: readonly Pose[] = [
     support: 'sit',
     objects: [supportAt('chair', { sizesM: { seatHeightM: 0.46 } }), supportAt('table', { aheadM: 0.58 })],
     settings: {
+      hipsTurnLeftDeg: 8,
       seatDepthShare: 0.4,
       hingeDeg: 14,
       heelSpacingShoulders: 0.5,

@@ -7,6 +7,7 @@ import { exposeLinear } from '../raster/develop';
 import { flaresOf, type Flare } from './flare';
 import { groundAt, normalAt, pointAt, type Picture } from '../raster/picture';
 import { takePicture } from '../raster/takePicture';
+import { MERGES_STOPS } from './merging';
 import { underJawShare } from './underJaw';
 import { luminance } from '../raster/stopsMap';
 import { assertLampsClear, lightingFor, putOnSet, sphereRound } from '../company';
@@ -45,8 +46,6 @@ export interface BackgroundShadow {
   where: 'camera left' | 'camera right' | 'behind the sitter';
 }
 
-/** Tone within this of the ground is hardly told apart from it, stops (measured on no viewer: our own). */
-const MERGES_STOPS = 0.5;
 /** Parts with fewer pixels than this are not judged. */
 const LEAST_HAND_PX = 12;
 const LEAST_SHADOW_PX = 40;

@@ -30,6 +30,15 @@ const HAND = { focalLengthMm: 300, aimM: 1, panDeg: 5 };
 
 /** Arms and hands. */
 export const ARM_EXAMPLES: Examples = {
+  'hand-cut-off': {
+    faulty: shot({ contacts: [on('left:palm', 'backPocket')] }),
+    sound: shot({ contacts: [on('left:palm', 'frontPocket')] }),
+  },
+  'room-for-cuts': {
+    faulty: standing({}, { distanceM: 4 }),
+    sound: standing({}, { distanceM: 6.5 }),
+    cuts: [{ format: 'square', crop: 'full' }],
+  },
   'elbow-at-lens': {
     faulty: standing({ leftArmForwardDeg: 96, leftArmOutDeg: 0, leftElbowBendDeg: 130 }),
     sound: standing({ leftArmForwardDeg: 40, leftArmOutDeg: 24, leftElbowBendDeg: 130 }),

@@ -1,5 +1,5 @@
 import type { BodyProfile, Outfit } from '../../body';
-import { standardIn, type SchoolId, type Standard } from '../../brief';
+import { standardIn, type Cut, type SchoolId, type Standard } from '../../brief';
 import type { Camera } from '../../camera';
 import { neutralPose, type Pose } from '../../pose';
 import { supportAt } from '../../scene';
@@ -12,8 +12,12 @@ export interface Example {
   sound: SoloShot;
   /** What the sitter wears besides, where the fault is one of what is worn. */
   wears?: Partial<Outfit>;
+  /** What the sitter's record says besides, where it is a fault against that. */
+  says?: Pick<BodyProfile, 'boundaries' | 'motionLimits'>;
   /** The school by which it is a fault; the message's where nothing is said. */
   school?: SchoolId;
+  /** What its picture is used for, where it is a fault of that. */
+  cuts?: readonly Cut[];
   /** What is looked at closely when the pair is shown small; the whole picture where nothing is said. */
   close?: CloseLook;
   /** Whether it is a fault of blur, which small pictures do not draw. */
@@ -40,15 +44,15 @@ export function asShown({ close }: Example, shot: SoloShot): SoloShot {
   };
 }
 
-/** Somebody as dressed for an example. */
-export function wearing(profile: BodyProfile, { wears }: Example): BodyProfile {
-  return wears ? { ...profile, outfit: { ...profile.outfit, ...wears } } : profile;
+/** Somebody as dressed for an example, with what their record says for it. */
+export function castIn(profile: BodyProfile, { wears, says }: Example): BodyProfile {
+  return wears || says ? { ...profile, ...says, outfit: { ...profile.outfit, ...wears } } : profile;
 }
 
 /** What the shots of an example are held against. */
-export function standardOfExample({ faulty, school = 'messageLed' }: Example): Standard {
+export function standardOfExample({ faulty, school = 'messageLed', cuts = [] }: Example): Standard {
   const look = { message: null, targets: {}, schooling: { from: school, silenced: [] } };
-  return standardIn(look, faulty.pose.message);
+  return { ...standardIn(look, faulty.pose.message), cuts };
 }
 
 /** Examples by the ids of their rules. */

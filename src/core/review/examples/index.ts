@@ -5,7 +5,7 @@ import { LEG_EXAMPLES } from './legs';
 import { LIGHT_EXAMPLES } from './light';
 import { TRUNK_EXAMPLES } from './trunk';
 
-export { asShown, EXAMPLE_PROFILE, standardOfExample, wearing, type Example } from './example';
+export { asShown, EXAMPLE_PROFILE, standardOfExample, castIn, type Example } from './example';
 
 /** A pair of scenes for rules of one person, made by hand. */
 export const EXAMPLES: Examples = {

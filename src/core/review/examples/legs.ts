@@ -39,6 +39,11 @@ const CROSSED = { crossed: { how: 'knees', over: 'left' } } as const;
 
 /** From the floor to the hips. */
 export const LEG_EXAMPLES: Examples = {
+  'against-record': {
+    faulty: standing({ hipsTurnLeftDeg: 150 }),
+    sound: standing({ hipsTurnLeftDeg: 60 }),
+    says: { boundaries: ['notFromBehind'] },
+  },
   'toes-in': {
     faulty: standing({ leftFootOutDeg: -14 }),
     sound: standing({ leftFootOutDeg: 12 }),

@@ -20,6 +20,11 @@ export function trunkPlacesOf(side: Side): MendChoice {
   return { on: 'handPlace', side, among: ['waistFront', 'hipCrest', 'frontPocket', 'breastbone', null] };
 }
 
+/** Places near a pocket that are none. */
+export function pocketlessPlacesOf(side: Side): MendChoice {
+  return { on: 'handPlace', side, among: ['hipCrest', 'thighOuter', 'waistSide', null] };
+}
+
 /** Places of the waist before its back. */
 export function waistPlacesOf(side: Side): MendChoice {
   return { on: 'handPlace', side, among: ['hipCrest', 'waistSide', 'waistFront'] };

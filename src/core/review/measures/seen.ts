@@ -38,6 +38,12 @@ export function isCoveredBy(picture: Picture, point: Vec3, parts: ReadonlySet<nu
   );
 }
 
+/** Whether one of some parts of the sitter is what the picture shows at a point; null where the point is not in it. */
+export function isShownAt(picture: Picture, point: Vec3, parts: ReadonlySet<number>): boolean | null {
+  const place = placeOf(picture, point);
+  return place && parts.has(picture.label[place.pixel]!);
+}
+
 export function partsOf(...names: PartName[]): ReadonlySet<number> {
   return new Set(names.map(partIndex));
 }
