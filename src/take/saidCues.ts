@@ -1,6 +1,6 @@
 import { naming } from '@/core/cues';
 import { cuesOfShot, type Cue } from '@/core/direct';
-import { USUAL_VOICE, type Voice } from '@/core/people';
+import { listenerOf } from '@/core/people';
 import type { Take } from '@/core/sitting';
 import type { WholeSitting } from '@/data';
 import { calledOf } from '@/ui/place/namesOf';
@@ -20,7 +20,7 @@ export function cuesFor(
 ): SaidCue[] {
   const names = (ids: readonly string[]) => calledOf(people.filter((p) => ids.includes(p.id)));
   const sentencesOf = (personId: string) => words.get(personId)?.sentences ?? [];
-  const voiceOf = (personId: string): Voice => people.find((p) => p.id === personId)?.voice ?? USUAL_VOICE;
+  const voiceOf = (personId: string) => listenerOf(people.find((p) => p.id === personId));
   return cuesOfShot(before?.shot, shot, sentencesOf, voiceOf).map(({ personIds, whoId, ...cue }) => ({
     ...cue,
     text: naming(cue.voice, cue.text, names([whoId ?? ''])),

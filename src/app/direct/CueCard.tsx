@@ -15,13 +15,20 @@ const SHOWN_AFTER = 2;
 
 /** The cue that is said now, large, and those after it. */
 function Saying({ cue, directing }: { cue: SaidCue; directing: Directing }) {
-  const { cues, at, isMirrored, say } = directing;
+  const { cues, at, atOnce, isMirrored, say, opening } = directing;
+  const last = at + atOnce.length;
+  const feeling = directing.feelingOf(cue);
   return (
     <>
+      {opening && (
+        <p data-testid="opening" lang={cue.voice.language} className="mb-3 text-lg">
+          {opening}
+        </p>
+      )}
       <p className="flex justify-between text-accent">
         <span>{whose(cue)}</span>
         <span className="quiet">
-          {at + 1} of {cues?.length}
+          {atOnce.length > 1 ? `${at + 1} to ${last}` : at + 1} of {cues?.length}
           {isMirrored && ', as shown'}
         </span>
       </p>
@@ -30,10 +37,15 @@ function Saying({ cue, directing }: { cue: SaidCue; directing: Directing }) {
         lang={cue.voice.language}
         className="mt-1 text-[32px] leading-[1.18] font-semibold"
       >
-        {say(cue)}
+        {atOnce.map(say).join(' ')}
       </p>
+      {feeling && (
+        <p data-testid="feeling" lang={cue.voice.language} className="mt-2 text-lg">
+          {feeling}
+        </p>
+      )}
       <ul className="quiet mt-4 space-y-1 text-base" aria-label="Then">
-        {cues?.slice(at + 1, at + 1 + SHOWN_AFTER).map((c) => (
+        {cues?.slice(last, last + SHOWN_AFTER).map((c) => (
           <li key={say(c)} lang={c.voice.language}>
             {say(c)}
           </li>

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { promptFor } from '@/core/direct';
-import { USUAL_VOICE } from '@/core/people';
+import { feelingOf, openingOf, promptFor } from '@/core/direct';
+import { listenerOf, PRACTICES, USUAL_PRACTICE } from '@/core/people';
 import type { Frame } from '@/core/sitting';
 import { addFrame, database, sitterIn, type WholeSitting } from '@/data';
 import { doNow } from '@/keeping';
@@ -49,7 +49,10 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
   const at = cues ? Math.min(place.cue, cues.length) : place.cue;
   const own = frames.filter((f) => f.takeId === take.id);
   const sitter = sitterIn(whole, take);
-  const voice = sitter?.voice ?? USUAL_VOICE;
+  const voice = listenerOf(sitter);
+  const isOne = take.shot.people.length === 1;
+  // several are told one by one
+  const { atOnce } = PRACTICES[(isOne && voice.practice) || USUAL_PRACTICE];
 
   const isPictureOnly = place.isPictureOnly ?? false;
   const startedAt = place.startedAt;
@@ -72,18 +75,24 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
     at,
     /** The direction that is said now; undefined where the pose stands, or the words are not there yet. */
     cue: cues?.[at],
+    /** What is said in the same breath, the one above first. */
+    atOnce: cues?.slice(at, at + atOnce) ?? [],
+    /** What the pose begins with, before its first direction; null where nothing is. */
+    opening: at === 0 && isOne ? openingOf(voice, index) : null,
+    /** How a direction feels where it is right; null for whom it is not new. */
+    feelingOf: ({ station }: SaidCue) => (isOne ? feelingOf(station, voice) : null),
     /** Why there are no words, if there are none. */
     refused,
     /** What is other still and will not be said. */
-    left: words && take.shot.people.length === 1 ? [...words.values()].flatMap((said) => said.left) : [],
+    left: words && isOne ? [...words.values()].flatMap((said) => said.left) : [],
     /** Whether it can be told that what should follow did not: of one person, once something was said. */
-    canMark: cues !== null && take.shot.people.length === 1 && at > (notByItself.at(-1) ?? 0),
+    canMark: cues !== null && isOne && at > (notByItself.at(-1) ?? 0),
     /** What should have followed by itself did not: from here on it is said. */
     markNotByItself: () => move({ notByItself: [...notByItself, at] }),
     /** How the sitter is spoken to. */
     voice,
     /** What draws the expression; another for every frame. */
-    prompt: promptFor(take.shot.message, voice, sitter?.profile, index + own.length),
+    prompt: promptFor(take.shot.message, voice, index + own.length),
     /** Poses of which there are frames. */
     takenIds: new Set(frames.map((f) => f.takeId)),
     isLastTake: index >= takes.length - 1,
@@ -102,8 +111,8 @@ export function useDirecting(whole: WholeSitting, place: SetPlace, goOn: (place:
       move({
         checked: place.checked.includes(id) ? place.checked.filter((c) => c !== id) : [...place.checked, id],
       }),
-    next: () => (!isPictureOnly && at < (cues?.length ?? 0) ? move({ cue: at + 1 }) : goTo(index + 1)),
-    back: () => (!isPictureOnly && at > 0 ? move({ cue: at - 1 }) : goTo(index - 1)),
+    next: () => (!isPictureOnly && at < (cues?.length ?? 0) ? move({ cue: at + atOnce }) : goTo(index + 1)),
+    back: () => (!isPictureOnly && at > 0 ? move({ cue: Math.max(0, at - atOnce) }) : goTo(index - 1)),
     skip: () => goTo(index + 1),
     /** Begins the directions of this pose anew. */
     restart: () => move({ cue: 0, checked: [], notByItself: [] }),

@@ -1,5 +1,5 @@
 import { CUE_WORDS, say, sayShown, sentenceFor, voiceIn, type Sentence } from '../cues';
-import { USUAL_VOICE, type Voice } from '../people';
+import { USUAL_VOICE, type Listener, type Voice } from '../people';
 import {
   mirroredValue,
   settingChange,
@@ -39,14 +39,14 @@ function settingText(id: SettingId, from: number, to: number): string {
 }
 
 /** What is said as a cue. */
-export function cueOf(sentence: Sentence, voice: Voice): Cue {
+export function cueOf(sentence: Sentence, to: Listener): Cue {
   const { station, side } = sentence;
   return {
     station,
     side,
-    text: say(sentence, voice),
-    asShown: sayShown(sentence, voice),
-    voice: voiceIn(sentence, voice),
+    text: say(sentence, to),
+    asShown: sayShown(sentence, to),
+    voice: voiceIn(sentence, to),
   };
 }
 

@@ -1,5 +1,5 @@
 import { CUE_WORDS, filled, whole, type MarkWords, type Spoken } from '../cues';
-import type { Voice } from '../people';
+import type { Listener } from '../people';
 import { SETTINGS } from '../pose';
 import { OWN_MARK, type Carry, type Mark } from '../scene';
 import type { Posed, Shot } from '../shot';
@@ -8,7 +8,7 @@ import { amountOf } from './amount';
 import type { Cue } from './cues';
 
 /** How each person is spoken to. */
-export type VoiceOf = (personId: string) => Voice;
+export type VoiceOf = (personId: string) => Listener;
 
 /** A direction about where somebody stands: to whom it is said, and of whom `{who}` in it speaks. */
 export interface MarkCue extends Cue {

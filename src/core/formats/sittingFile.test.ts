@@ -67,11 +67,26 @@ describe('a sitting file', () => {
   });
 
   it('keeps how directions are said to somebody, and knows the voices there are', () => {
-    const voice = { language: 'fr', manner: 'polite' } as const;
+    const voice = { language: 'fr', manner: 'polite', tone: 'calm', practice: 'model' } as const;
     const text = writeSittingFile({ ...CONTENT, people: [{ ...DEMO_SITTER, voice }] });
     expect(readSittingFile(text).people[0]!.voice).toEqual(voice);
     expect(() => readSittingFile(text.replace('"polite"', '"rude"'))).toThrow(
       /^people\[0\]\.voice\.manner is "rude"/,
+    );
+    expect(() => readSittingFile(text.replace('"calm"', '"loud"'))).toThrow(
+      /^people\[0\]\.voice\.tone is "loud"/,
+    );
+  });
+
+  it('keeps what somebody does not do, and knows what there is of it', () => {
+    const profile = { ...DEMO_SITTER.profile, boundaries: ['noLying'] as const };
+    const text = writeSittingFile({
+      ...CONTENT,
+      people: [{ ...DEMO_SITTER, profile: { ...profile, boundaries: [...profile.boundaries] } }],
+    });
+    expect(readSittingFile(text).people[0]!.profile.boundaries).toEqual(['noLying']);
+    expect(() => readSittingFile(text.replace('"noLying"', '"noSmile"'))).toThrow(
+      /^people\[0\]\.profile\.boundaries\[0\] is "noSmile"/,
     );
   });
 
@@ -83,8 +98,8 @@ describe('a sitting file', () => {
     ['another format', withValue(['format'], 'gilvo.pose'), /^format is "gilvo.pose"; a sitting file/],
     [
       'a later version',
-      withValue(['version'], 11),
-      /^version is 11; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8, 9, 10$/,
+      withValue(['version'], 12),
+      /^version is 12; this Gilvo reads version 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11$/,
     ],
   ])('refuses %s', (_, text, words) => {
     expect(() => readSittingFile(text)).toThrow(words);

@@ -8,9 +8,9 @@ import { carriedOn, lineageSchema, type Lineage } from './lineage';
 import { FileError, readJson } from './readJson';
 
 export const SITTING_FORMAT = 'gilvo.sitting';
-export const SITTING_VERSION = 10;
+export const SITTING_VERSION = 11;
 /** Versions that can be read. */
-const READABLE = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+const READABLE = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
 /** The first version that has people; what it says is what the newest says, which can say more. */
 const FIRST_OF_SEVERAL = 6;
 

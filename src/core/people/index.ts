@@ -42,4 +42,22 @@ export { peopleToCome, type ToCome } from './toCome';
 export { GARMENT_NAMES, GARMENTS, outfitWith, type Garment, type WardrobeItem } from './wardrobe';
 export { measureFrom, measureRange, measureText, measureUnit, type MeasureKind } from './measure';
 export { fieldsNaming, withoutName } from './naming';
-export { hasManners, LANGUAGES, USUAL_VOICE, VOICES, type Language, type Manner, type Voice } from './voice';
+export { listenerOf } from './listener';
+export {
+  hasManners,
+  LANGUAGES,
+  PRACTICE_NAMES,
+  PRACTICES,
+  TONE_NAMES,
+  TONES,
+  USUAL_PRACTICE,
+  USUAL_TONE,
+  USUAL_VOICE,
+  VOICES,
+  type Language,
+  type Listener,
+  type Manner,
+  type Practice,
+  type Tone,
+  type Voice,
+} from './voice';

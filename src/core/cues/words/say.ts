@@ -1,9 +1,10 @@
-import { USUAL_VOICE, type Voice } from '../../people';
+import { USUAL_VOICE, type Listener, type Voice } from '../../people';
 import { introductionOf, mirrorContact, type HandShape } from '../../pose';
 import { otherSide, type Side } from '../../units';
 import type { CrossId, OffPart } from '../rows/ids';
 import type { Sentence } from '../sentence';
-import { CUE_WORDS } from './languages';
+import { childWords } from './child';
+import { CHILD_WORDS, CUE_WORDS } from './languages';
 import { bothLaidWords, laidWords } from './placed';
 import { whole } from './slots';
 import { spoken, type Spoken } from './spoken';
@@ -59,14 +60,18 @@ export function voiceIn({ id, ownWords }: Sentence, voice: Voice): Voice {
   return id === 'acted' ? { ...voice, language: introductionOf(ownWords!, voice).language } : voice;
 }
 
-/** What is said, in the sitter's own left and right; `{who}` stays where somebody else is named. */
-export function say(sentence: Sentence, voice: Voice = USUAL_VOICE): string {
-  return whole(voice, template(CUE_WORDS[voice.language], sentence, voice), sentence.side);
+/**
+ * What is said, in the sitter's own left and right; `{who}` stays where somebody else is named. A child is told in
+ * pictures what a grown-up is told in measures.
+ */
+export function say(sentence: Sentence, to: Listener = USUAL_VOICE): string {
+  const asChild = to.isChild ? childWords(CHILD_WORDS[to.language], sentence) : undefined;
+  return whole(to, asChild ?? template(CUE_WORDS[to.language], sentence, to), sentence.side);
 }
 
 /** The same for showing it: the sitter copies a mirror. */
-export function sayShown(sentence: Sentence, voice: Voice = USUAL_VOICE): string {
-  return say(mirrored(sentence), voice);
+export function sayShown(sentence: Sentence, to: Listener = USUAL_VOICE): string {
+  return say(mirrored(sentence), to);
 }
 
 /** How many words it has in English, by which sentences are weighed whatever they are said in. */

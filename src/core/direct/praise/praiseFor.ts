@@ -1,5 +1,5 @@
 import { spoken } from '../../cues';
-import type { Language, Voice } from '../../people';
+import { TONES, USUAL_TONE, type Language, type Listener } from '../../people';
 import { ENGLISH_PRAISE } from './english';
 import { FRENCH_PRAISE } from './french';
 import { GERMAN_PRAISE } from './german';
@@ -16,13 +16,15 @@ export const PRAISE: Record<Language, Praise> = {
 
 /**
  * A sentence that names one thing that is good, as the sitter is spoken to; null where nothing is known to be.
- * @param turn counts up from frame to frame: each says another.
+ * @param turn counts up from frame to frame: each says another, and a tone that is brief says nothing in between.
  */
 export function praiseFor(
   good: readonly PraiseId[],
-  { language, manner }: Voice,
+  { language, manner, tone = USUAL_TONE }: Listener,
   turn: number,
 ): string | null {
-  const id = good[turn % Math.max(1, good.length)];
+  const { praisesEvery } = TONES[tone];
+  if (turn % praisesEvery !== 0) return null;
+  const id = good[(turn / praisesEvery) % Math.max(1, good.length)];
   return id === undefined ? null : spoken(PRAISE[language][id], manner);
 }

@@ -1,6 +1,5 @@
-import { isChild } from '../../body';
 import { spoken } from '../../cues';
-import type { Language, Voice } from '../../people';
+import type { Language, Listener } from '../../people';
 import type { Message } from '../../pose';
 import { ENGLISH_PROMPTS } from './english';
 import { FRENCH_PROMPTS } from './french';
@@ -29,15 +28,9 @@ function moodOf(message: Message): MoodId {
 
 /**
  * What is said to draw an expression.
- * @param sitter whom it is said to; undefined where there is no record
  * @param turn how many were said before: each time another
  */
-export function promptFor(
-  message: Message,
-  { language, manner }: Voice,
-  sitter: { ageYears: number } | undefined,
-  turn: number,
-): string {
-  const all = PROMPTS[language][sitter && isChild(sitter) ? 'child' : moodOf(message)];
+export function promptFor(message: Message, { language, manner, isChild }: Listener, turn: number): string {
+  const all = PROMPTS[language][isChild ? 'child' : moodOf(message)];
   return spoken(all[turn % all.length]!, manner);
 }

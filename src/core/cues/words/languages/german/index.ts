@@ -6,8 +6,8 @@ import { GERMAN_PLACES } from './places';
 /** What is said in German: mostly without a verb, so that it serves both manners. */
 export const GERMAN: CueWords = {
   sides: {
-    left: { '': 'links', e: 'linke', en: 'linken', es: 'linkes' },
-    right: { '': 'rechts', e: 'rechte', en: 'rechten', es: 'rechtes' },
+    left: { '': 'links', e: 'linke', en: 'linken', er: 'linker', es: 'linkes' },
+    right: { '': 'rechts', e: 'rechte', en: 'rechten', er: 'rechter', es: 'rechtes' },
   },
   melts: [
     [/\ban das\b/g, 'ans'],
