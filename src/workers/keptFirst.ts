@@ -36,10 +36,15 @@ export async function smallPicture(
   return kept ?? studio('backstage').smallPicture(profile, shot, scale);
 }
 
-/** How a sitter looks in a pose of the library: kept, or worked out backstage. */
+/** How a sitter looks in a pose of the library: fitted where that is kept, or as it is, worked out backstage. */
 export async function poseViewOf(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
   const kept = await keptPoseView(database, of).catch(() => undefined);
   return kept ?? studio('backstage').poseView(of, start);
+}
+
+/** How a sitter looks in a pose of the library that is fitted to them, worked out backstage. */
+export function fittedViewOf(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
+  return studio('backstage').fittedView(of, start);
 }
 
 /** Ways whose words are being looked for: a run and its next picture ask for the same. */

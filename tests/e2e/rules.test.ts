@@ -1,5 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
+import type { Sitter } from '@/core/people';
 import { openGilvo } from './gilvo';
 
 const gilvo = openGilvo();
@@ -78,4 +79,28 @@ it('a rule that is not meant in a look is not asked in it, until it is asked aga
   expect(await gilvo.findings()).not.toContain('toes-in:left');
   await gilvo.andSeen(() => gilvo.click('[data-testid="silent-rules"] button'));
   expect(await gilvo.findings()).toContain('toes-in:left');
+});
+
+it('what somebody does not do is told before all else, and nobody can silence it', async () => {
+  const RUNA = 'demo-runa';
+  await gilvo.open(`/people?person=${RUNA}`);
+  await gilvo.press('Wishes and boundaries');
+  const box = await gilvo.driver.findElement(By.xpath('//label[contains(., "not from behind")]/input'));
+  await box.sendKeys(Key.SPACE);
+  await gilvo.comes(
+    async () =>
+      (await gilvo.stored<Sitter>('sitters', RUNA)).profile.boundaries?.includes('notFromBehind') === true,
+    'the boundary was not kept',
+  );
+  expect(await gilvo.violations()).toEqual([]);
+  const id = 'against-record:notFromBehind';
+  await gilvo.pose(1);
+  await gilvo.click('button[title^="hips:"]');
+  expect(await gilvo.findings()).not.toContain(id);
+  await gilvo.andSeen(() => gilvo.type('hips turned left, °', '170'));
+  expect((await gilvo.findings())[0]).toBe(id);
+  expect(await gilvo.text(`[data-finding="${id}"]`)).toContain('Against the record: not from behind');
+  await gilvo.open('/brief?sitting=demo-yearbook');
+  await gilvo.click('section[aria-label="School"] details:first-of-type summary');
+  expect(await gilvo.text('section[aria-label="School"] form select')).not.toContain('Against the record');
 });

@@ -332,6 +332,41 @@ it('directions are said in the language of the record, as the sitter is spoken t
   expect(await gilvo.violations()).toEqual([]);
 });
 
+it('a pose begins in the tone of the record, and a model is told three things at once', async () => {
+  const RUNA = 'demo-runa';
+  const speaks = async (label: string, words: string) => {
+    await gilvo.open(`/people?person=${RUNA}`, DESK_SIZE);
+    await gilvo.pick(label, words);
+  };
+  const voice = async () => (await gilvo.stored<Sitter>('sitters', RUNA)).voice;
+  await speaks('Directions said in', 'English');
+  await gilvo.comes(async () => (await voice())?.language === 'en', 'the language was not kept');
+  await speaks('In a tone that is', 'calm');
+  await gilvo.comes(async () => (await voice())?.tone === 'calm', 'the tone was not kept');
+  await speaks('For somebody who is', 'new to it: told how it feels too');
+  await gilvo.comes(async () => (await voice())?.practice === 'beginner', 'how new it is was not kept');
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.press('From the first cue again');
+  expect(await gilvo.text('[data-testid="opening"]')).toMatch(/\.$/);
+  expect(await gilvo.text('[data-testid="feeling"]')).toMatch(/\.$/);
+  expect(await gilvo.violations()).toEqual([]);
+  const first = await gilvo.text('[data-testid="cue"]');
+  await speaks('For somebody who is', 'a model: told three things at once');
+  await gilvo.comes(async () => (await voice())?.practice === 'model', 'that it is a model was not kept');
+  await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
+  await gilvo.comes(
+    async () => (await gilvo.text('[data-testid="cue"]')).match(/\./g)!.length > 1,
+    'one thing is told at a time',
+  );
+  const both = await gilvo.text('[data-testid="cue"]');
+  expect(both.startsWith(first)).toBe(true);
+  expect(await gilvo.texts('[data-testid="feeling"]')).toEqual([]);
+  await gilvo.click('[data-act="next"]');
+  await gilvo.comes(async () => (await gilvo.text('[data-testid="cue"]')) !== both, 'nothing came after');
+  expect(await gilvo.text('[data-testid="cue"]')).not.toContain(first);
+  expect(await gilvo.violations()).toEqual([]);
+});
+
 it('what was taken of a pose stands with it, beside what was planned', async () => {
   await gilvo.open('/direct?sitting=demo-yearbook', PHONE_SIZE);
   const name = await gilvo.text('main h1');

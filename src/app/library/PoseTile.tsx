@@ -9,10 +9,15 @@ import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { cautionWords } from '@/ui/place/cautionWords';
 import { usePoseView } from '@/ui/pictures/usePoseView';
 
+/** What can be held for longer is taken before it tires, seconds (common practice: a pose takes a minute or two). */
+const LONG_S = 120;
+
 /** What is found of a pose on the sitter, shortly. */
-function toldWords({ faults, holdS }: PoseView['told']): string {
+function toldWords({ faults, changes, holdS }: PoseView['told']): string {
   const seen = faults === 0 ? 'nothing to mend' : `${faults} to mend`;
-  return holdS === null ? seen : `${seen}, holds ${Math.round(holdS)} s`;
+  const fitted = changes === null ? 'as it is: ' : changes === 0 ? 'suits: ' : 'fitted: ';
+  const held = holdS === null || holdS > LONG_S ? '' : `, holds ${Math.round(holdS)} s`;
+  return `${fitted}${seen}${held}`;
 }
 
 interface PoseTileProps {

@@ -206,9 +206,12 @@ function singleChange(search: Search, shot: SoloShot, finding: Finding): Tried {
   return all;
 }
 
+/** One step each way that differs by less than this share of a fault tells no side (from memory). */
+const NO_SIDE = 0.05;
+
 /**
  * Steps in the order in which they are worth trying: where one step each way shows a slope, from the estimated
- * crossing outwards on that side; else alternately outwards on both sides.
+ * crossing outwards on that side, and on the other too where that looks no worse; else alternately outwards on both.
  */
 function orderOfTrial(finding: Finding, tryAt: (steps: number) => Trial | null): number[] {
   const start = shortOfClear(finding.measurement);
@@ -219,9 +222,11 @@ function orderOfTrial(finding: Finding, tryAt: (steps: number) => Trial | null):
   const outwards = Array.from({ length: MOST_STEPS }, (_, i) => i + 1);
   if (gain > start * 0.02 && Number.isFinite(gain)) {
     const guess = Math.min(MOST_STEPS, Math.max(1, Math.ceil(start / gain)));
-    const near = outwards.filter((k) => k >= guess - 1).map((k) => k * sign);
+    const near = outwards.filter((k) => k >= guess - 1);
+    const isEither = Math.abs(plus - minus) < NO_SIDE * start;
     return [
-      ...near,
+      ...near.map((k) => k * sign),
+      ...(isEither ? near.map((k) => -k * sign) : []),
       ...outwards.filter((k) => k < guess - 1).map((k) => k * sign),
       ...outwards.slice(0, 4).map((k) => -k * sign),
     ];

@@ -308,7 +308,7 @@ describe('surfaces', () => {
     const shot = soloShot(demoTakes()[0]!.shot);
     const { pose } = shot;
     const picture = { width: 1, height: 1, bytes: new Uint8ClampedArray([1, 2, 3, 255]) };
-    const view = { picture, told: { faults: 2, holdS: null } };
+    const view = { picture, told: { faults: 2, changes: 0, holdS: null } };
     await keepPoseView(db, { profile: profileOf(), pose }, view);
     expect(await keptPoseView(db, { profile: profileOf(), pose })).toEqual(view);
     expect(await keptPoseView(db, { profile: profileOf({ massKg: 71 }), pose })).toBeUndefined();

@@ -31,8 +31,10 @@ export interface StoredPicture {
 
 /** What the library tells of a pose on a sitter. */
 export interface ToldOfPose {
-  /** Stops and faults that the review sees in it as it is. */
+  /** Stops and faults that the review sees in it: as it is, or once it is fitted. */
   faults: number;
+  /** How much of the pose was changed so that it suits the sitter; null while it is shown as it is. */
+  changes: number | null;
   /** How long its hardest joint can hold it, seconds; null where nothing tires. */
   holdS: number | null;
 }

@@ -9,6 +9,8 @@ import {
   type SeeOptions,
   type StandIn,
 } from '@/core/picture';
+import { fit } from '@/core/library';
+import type { Pose } from '@/core/pose';
 import { isAtLeast, review } from '@/core/review';
 import type { Ground } from '@/core/scene';
 import type { SoloShot } from '@/core/shot';
@@ -16,6 +18,7 @@ import { database, keepPicture, keepPoseView, type PoseView, type PoseViewOf } f
 import type { PictureBytes } from '../shotReport';
 import { developed, inStops, transferred } from './developing';
 import { onFineSet, onSet } from './standIns';
+import { stoppable } from './stoppable';
 import { wholeFigureShot } from './wholeFigure';
 
 /** Pixels of the measuring picture per shown pixel in the library. */
@@ -42,6 +45,34 @@ function pictureOf(profile: BodyProfile, shot: SoloShot, options: SeeOptions): P
   );
 }
 
+/** A pose on a sitter, whole, and what is found of it besides camera and light, which are none of the pose's. */
+function viewOf(standIn: StandIn, start: SoloShot, pose: Pose, changes: number | null): PoseView {
+  const sight = seeShot(standIn, shownWhole(standIn, start, pose), { lit: true, scale: LIBRARY_SCALE });
+  const holdS = Math.min(...sight.figure.effort.map((e) => e.holdS));
+  const faults = review(sight, standardOf(pose.message)).filter(
+    (f) => f.station !== 'camera' && f.station !== 'light' && isAtLeast(f.grade, 'fault'),
+  ).length;
+  const told = { faults, changes, holdS: Number.isFinite(holdS) ? holdS : null };
+  return { picture: developed(standIn, sight.picture), told };
+}
+
+/** The fit that is being worked out: the next one waits for it, and others have the worker between its steps. */
+let fitted: Promise<unknown> = Promise.resolve();
+
+async function fittedViewOf(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
+  const { profile, pose } = of;
+  const whole = await onSet(profile, start, (standIn) => shownWhole(standIn, start, start.pose));
+  const steps = await onSet(profile, start, (standIn) => fit(standIn, whole, pose));
+  const found = await stoppable().run(() => onSet(profile, start, () => steps.next()));
+  const { shot, adaptations } = found!;
+  const ofPose = adaptations.filter(({ kind }) => kind !== 'framed' && kind !== 'lit').length;
+  const view = await onSet(profile, start, (standIn) =>
+    viewOf(standIn, start, shot.pose, ofPose),
+  );
+  await keepPoseView(database, of, view).catch(() => undefined);
+  return view;
+}
+
 /** Pictures that are shown small or as they are measured. */
 export const PICTURES = {
   /** Develops the measuring picture of a shot; with the ground, background and floor are lit too. */
@@ -57,20 +88,15 @@ export const PICTURES = {
     return transferred(picture);
   },
 
-  /** How a sitter looks in a pose of the library, whole, and what is found of it; kept in the store. */
-  async poseView(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
-    const { profile, pose } = of;
-    const view = await onSet(profile, start, (standIn) => {
-      const sight = seeShot(standIn, shownWhole(standIn, start, pose), { lit: true, scale: LIBRARY_SCALE });
-      const findings = review(sight, standardOf(pose.message));
-      const holdS = Math.min(...sight.figure.effort.map((e) => e.holdS));
-      const faults = findings.filter(
-        (f) => f.station !== 'camera' && f.station !== 'light' && isAtLeast(f.grade, 'fault'),
-      ).length;
-      const told = { faults, holdS: Number.isFinite(holdS) ? holdS : null };
-      return { picture: developed(standIn, sight.picture), told };
-    });
-    await keepPoseView(database, of, view).catch(() => undefined);
+  /** How a sitter looks in a pose of the library as it is, whole, and what is found of it. */
+  poseView({ profile, pose }: PoseViewOf, start: SoloShot): Promise<PoseView> {
+    return onSet(profile, start, (standIn) => viewOf(standIn, start, pose, null));
+  },
+
+  /** The same fitted to the sitter, as choosing it would; kept in the store. One is fitted after the other. */
+  fittedView(of: PoseViewOf, start: SoloShot): Promise<PoseView> {
+    const view = fitted.then(() => fittedViewOf(of, start));
+    fitted = view.catch(() => undefined);
     return view;
   },
 

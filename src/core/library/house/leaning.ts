@@ -71,7 +71,6 @@ export const LEANING_POSES: readonly Pose[] = [
       twistLeftDeg: -10,
       hipsTurnLeftDeg: 0,
       hipsForwardCm: -5,
-      leanForwardDeg: -4,
       leftWeightShare: 0.7,
       rightKneeBendDeg: 18,
       rightFootOutDeg: 25,
