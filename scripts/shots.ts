@@ -118,6 +118,14 @@ try {
       async () => (await driver.findElements(By.css('article canvas[data-state="drawn"]'))).length >= 12,
       60_000,
     );
+    // each is shown as it is first, and then fitted
+    await driver.wait(
+      async () =>
+        (await driver.executeScript<string[]>(
+          'return [...document.querySelectorAll("[data-testid=told]")].slice(0, 12).map((e) => e.textContent)',
+        ))!.every((told) => /^(suits|fitted)/.test(told)),
+      60_000,
+    );
     await shot(browser, 'library');
   }
   if (wants('run')) {

@@ -4,6 +4,7 @@ import type { BodyProfile } from '@/core/body';
 import { cautionsOf, type PoseEntry } from '@/core/library';
 import { HEIGHTS } from '@/core/pose';
 import { SUPPORTS } from '@/core/scene';
+import { FRAMING_WORDS } from '@/core/set';
 import type { PoseView } from '@/data';
 import { PaintedPicture } from '@/ui/pictures/PaintedPicture';
 import { cautionWords } from '@/ui/place/cautionWords';
@@ -30,8 +31,11 @@ interface PoseTileProps {
 /** One pose of the library on the chosen sitter. */
 export function PoseTile({ entry, profile, onAdd }: PoseTileProps) {
   const { value, onSeen } = usePoseView(profile, entry.pose);
-  const { pose, supports, height, isOwn } = entry;
+  const { pose, supports, height, isOwn, closest } = entry;
   const on = supports.map((kind) => SUPPORTS[kind].words).join(', ') || HEIGHTS[height].words;
+  const about = [isOwn && 'own', `level ${pose.level}`, `from ${FRAMING_WORDS[closest]}`, on]
+    .filter(Boolean)
+    .join(' · ');
   const cautions = cautionWords(cautionsOf(pose, profile));
   return (
     <article aria-label={pose.name} className="flex h-full flex-col pr-4 pb-4" data-pose={entry.id}>
@@ -45,8 +49,8 @@ export function PoseTile({ entry, profile, onAdd }: PoseTileProps) {
       <p className="quiet min-w-0 truncate text-xs" title={pose.words}>
         {pose.words}
       </p>
-      <p className="text-xs">
-        {isOwn && 'own · '}level {pose.level} · {on}
+      <p className="min-w-0 truncate text-xs" title={about}>
+        {about}
       </p>
       <p className="quiet text-xs" data-testid="told">
         {value ? toldWords(value.told) : '…'}
