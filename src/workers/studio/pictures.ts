@@ -66,9 +66,7 @@ async function fittedViewOf(of: PoseViewOf, start: SoloShot): Promise<PoseView> 
   const found = await stoppable().run(() => onSet(profile, start, () => steps.next()));
   const { shot, adaptations } = found!;
   const ofPose = adaptations.filter(({ kind }) => kind !== 'framed' && kind !== 'lit').length;
-  const view = await onSet(profile, start, (standIn) =>
-    viewOf(standIn, start, shot.pose, ofPose),
-  );
+  const view = await onSet(profile, start, (standIn) => viewOf(standIn, start, shot.pose, ofPose));
   await keepPoseView(database, of, view).catch(() => undefined);
   return view;
 }
