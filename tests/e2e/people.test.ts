@@ -81,6 +81,26 @@ describe('from an empty start', () => {
     expect(await gilvo.fieldValue('stature, m')).toBe('1.73');
   });
 
+  it('a face is told apart by a few traits, looked at close, and is as usual again', async () => {
+    await record(id, 'Body');
+    await figureShown();
+    await gilvo.press('Face');
+    await gilvo.until(
+      'document.querySelector("[data-testid=turntable]").getAttribute("aria-label") === "The sitter’s face"',
+      'the face is not looked at',
+    );
+    await figureShown();
+    const before = await figure();
+    await gilvo.press('Features of the face');
+    await (await gilvo.one('input[aria-label="jaw"]')).sendKeys(Key.END);
+    await kept(id, (s) => s.profile.face?.jawBreadth === 1, 'jaw');
+    await gilvo.driver.wait(async () => (await figure()) !== before, PATIENCE_MS, 'the face stayed');
+    expect(await gilvo.violations()).toEqual([]);
+    await gilvo.press('As usual');
+    await kept(id, (s) => s.profile.face === undefined && s.profile.tones.lips === undefined, 'as usual');
+    await gilvo.press('Whole');
+  });
+
   it('the figure turns by keys, by pointer and by itself', async () => {
     await record(id, 'Body');
     await figureShown();

@@ -16,6 +16,7 @@ export {
   type Limb,
 } from './said/profile';
 export { BOUNDARIES, BOUNDARY_NAMES, type Boundary } from './said/boundaries';
+export { FACE_TRAIT_NAMES, FACE_TRAITS, type FaceTrait } from './said/face';
 export { isChild } from './said/age';
 export { girthsOf } from './fields/tape';
 export { BIND_ARM_DEG, BIND_LEG_DEG, heightsOf, measurableLengths, type Lengths } from './bones/proportions';
@@ -63,6 +64,7 @@ export {
   type Skeleton,
 } from './bones/skeleton';
 export { headCharacter, headShape } from './fields/headField';
+export { FACE_TONES, faceTones } from './head/usualTones';
 export { lidEdges } from './head/lids';
 export { type BodyFields } from './fields/bodyField';
 export { leavingM } from './fields/distance';

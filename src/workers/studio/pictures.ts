@@ -19,7 +19,7 @@ import type { PictureBytes } from '../shotReport';
 import { developed, inStops, transferred } from './developing';
 import { onFineSet, onSet } from './standIns';
 import { stoppable } from './stoppable';
-import { wholeFigureShot } from './wholeFigure';
+import { faceShot, wholeFigureShot } from './wholeFigure';
 
 /** Pixels of the measuring picture per shown pixel in the library. */
 const LIBRARY_SCALE = 1;
@@ -113,10 +113,15 @@ export const PICTURES = {
   },
 
   /**
-   * The figure standing at ease, seen whole from a way off. `coarse` builds it quickly, while measures are changing.
+   * The figure standing at ease, seen whole from a way off, or its face. `coarse` builds it quickly, while measures are
+   * changing.
    */
-  async figure(profile: BodyProfile, arcDeg: number, coarse: boolean): Promise<PictureBytes> {
-    const shot = wholeFigureShot(profile.statureM, arcDeg);
+  async figure(
+    profile: BodyProfile,
+    { arcDeg, isFace }: { arcDeg: number; isFace: boolean },
+    coarse: boolean,
+  ): Promise<PictureBytes> {
+    const shot = (isFace ? faceShot : wholeFigureShot)(profile.statureM, arcDeg);
     if (!coarse) return transferred(await pictureOf(profile, shot, { scale: 2 }));
     const sketch = sketchFor(profile);
     return transferred(developed(sketch, seeShot(sketch, shot, { lit: true, scale: 2 }).picture));

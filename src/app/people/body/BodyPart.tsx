@@ -3,6 +3,7 @@
 import { useWatch } from 'react-hook-form';
 import type { Sitter } from '@/core/people';
 import { Differs } from './Differs';
+import { Face } from './Face';
 import { Girths, Lengths } from './Measured';
 import { misfitWords, useMeasures } from './measures';
 import { Said, Tones } from './Said';
@@ -16,6 +17,7 @@ export function BodyPart() {
     <WithFigure profile={profile}>
       <Said />
       <Tones />
+      <Face />
       {measures && measures.misfits.length > 0 && (
         <p role="status" className="text-error text-sm" data-testid="misfits">
           These measures contradict each other: {measures.misfits.map((m) => misfitWords(m)).join('; ')}.

@@ -29,13 +29,14 @@ function useTurning() {
 export function Turntable({ profile }: { profile: BodyProfile }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const { arcDeg, turning, setTurning, turnTo } = useTurning();
-  const state = useFigurePicture(canvas, profile, arcDeg);
+  const [isFace, setFace] = useState(false);
+  const state = useFigurePicture(canvas, profile, { arcDeg, isFace });
   return (
     <figure>
       <canvas
         ref={canvas}
         role="img"
-        aria-label="The sitter’s figure"
+        aria-label={isFace ? 'The sitter’s face' : 'The sitter’s figure'}
         data-state={state}
         data-testid="turntable"
         className="mx-auto block aspect-[2/3] w-full max-w-[260px] bg-base-300"
@@ -61,6 +62,9 @@ export function Turntable({ profile }: { profile: BodyProfile }) {
           value={arcDeg}
           onChange={(e) => turnTo(Number(e.target.value))}
         />
+        <button type="button" className="link-act shrink-0" onClick={() => setFace(!isFace)}>
+          {isFace ? 'Whole' : 'Face'}
+        </button>
       </figcaption>
     </figure>
   );

@@ -4,21 +4,27 @@ import { useEffect, useRef, useState, type RefObject } from 'react';
 import { bodyProfileSchema, type BodyProfile } from '@/core/body';
 import { studio } from '@/workers/studioClient';
 
-/** A picture that is wanted: the profile as JSON, and the arc that it is seen from. */
+/** From where a figure is seen, and whether whole or its face. */
+export interface SeenFrom {
+  arcDeg: number;
+  isFace: boolean;
+}
+
+/** A picture that is wanted: the profile as JSON, and how it is seen. */
 interface Wanted {
   key: string;
-  arcDeg: number;
+  from: SeenFrom;
 }
 
 /** How finely the figure on the canvas is drawn. */
 type Drawn = 'waiting' | 'rough' | 'drawn';
 
 /** A picture of a body, or null where it cannot be drawn. */
-async function pictured({ key, arcDeg }: Wanted, coarse: boolean) {
+async function pictured({ key, from }: Wanted, coarse: boolean) {
   const said = bodyProfileSchema.safeParse(JSON.parse(key));
   if (!said.success) return null;
   return studio('backstage')
-    .figure(said.data, arcDeg, coarse)
+    .figure(said.data, from, coarse)
     .catch(() => null);
 }
 
@@ -38,7 +44,7 @@ function paint(
 export function useFigurePicture(
   canvas: RefObject<HTMLCanvasElement | null>,
   profile: BodyProfile,
-  arcDeg: number,
+  { arcDeg, isFace }: SeenFrom,
 ): Drawn {
   const [state, setState] = useState<Drawn>('waiting');
   const wanted = useRef<Wanted | null>(null);
@@ -54,7 +60,7 @@ export function useFigurePicture(
       if (!picture || !target) return;
       paint(target, picture);
       target.dataset[coarse ? 'roughProfile' : 'profile'] = next.key;
-      if (!coarse) target.dataset.arcDeg = String(next.arcDeg);
+      if (!coarse) target.dataset.arcDeg = String(next.from.arcDeg);
       if (coarse) wanted.current ??= next;
       setState(coarse ? 'rough' : 'drawn');
     };
@@ -66,8 +72,8 @@ export function useFigurePicture(
       }
       running.current = false;
     };
-    wanted.current = { key, arcDeg };
+    wanted.current = { key, from: { arcDeg, isFace } };
     if (!running.current) void drawAll();
-  }, [canvas, key, arcDeg]);
+  }, [canvas, key, arcDeg, isFace]);
   return state;
 }

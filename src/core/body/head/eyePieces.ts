@@ -5,6 +5,7 @@ import { mix, same, type Piece, type Rgb } from '../pieces/piece';
 import type { BodyProfile } from '../said/profile';
 import type { Mesh } from '../skin/surfaceNets';
 import { lidEdges } from './lids';
+import { faceTones } from './usualTones';
 
 const scaled = (colour: Rgb, by: number): Rgb => [colour[0] * by, colour[1] * by, colour[2] * by];
 
@@ -19,18 +20,9 @@ function lidShade([x, y]: Vec3): number {
   );
 }
 
-/** Iris of somebody with dark hair and of somebody fair, as reflectances; most eyes go with the hair (from memory). */
-const IRIS: { dark: Rgb; fair: Rgb } = { dark: [0.06, 0.032, 0.017], fair: [0.1, 0.12, 0.125] };
-
-/** Tone of a sitter's irises. */
-function irisOf({ tones }: BodyProfile): Rgb {
-  const hair = (tones.hair[0] + tones.hair[1] + tones.hair[2]) / 3;
-  return mix(IRIS.dark, IRIS.fair, smoothstep(0.02, 0.07, hair));
-}
-
 /** Eyeballs with iris and pupil, each on its own joint, from so many rings of so many vertices. */
 export function eyePieces(profile: BodyProfile, lengths: Lengths, rings: number, around: number): Piece[] {
-  const iris = irisOf(profile);
+  const { eyes: iris } = faceTones(profile);
   // whites yellow a little with the years
   const old = smoothstep(30, 90, profile.ageYears);
   const white: Rgb = [0.42, 0.385 - 0.02 * old, 0.36 - 0.05 * old];

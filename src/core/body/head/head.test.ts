@@ -1,15 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import type { Vec3 } from '../../units';
-import { bodyFrom, type Body, type BodyProfile } from '..';
+import { bodyFrom, bodyProfileSchema, faceTones, type Body, type BodyProfile } from '..';
 import { profileOf, PROFILES } from '../../../../tests/support/people';
 import { bindToHead, EYEBALL, eyeCentre, headToBind } from '../bones/skeleton';
 import { FACE_MOVE_NAMES } from '../skin/expression';
-import { mirrored, POINT_NAMES, pointNumber } from './cage';
+import { FACE_TRAIT_NAMES, type FaceTrait } from '../said/face';
+import { averagePlace, LEFT_NAMES, mirrored, POINT_NAMES, pointNumber } from './cage';
 import { headModel } from './headModel';
 import { neckField } from './headPlaces';
 import { levelOf, type Fineness } from './levels';
 import { lidEdges } from './lids';
 import { heightWith, looksOf } from './looks';
+
+/** Every trait of a face as far as it goes. */
+function faceOf(value: number): NonNullable<BodyProfile['face']> {
+  return Object.fromEntries(FACE_TRAIT_NAMES.map((name) => [name, value]));
+}
 
 const CHILD = profileOf({ statureM: 0.98, massKg: 15, ageYears: 3 });
 const OLD = profileOf({ ageYears: 82, contourShare: 1 });
@@ -17,6 +23,8 @@ const SITTERS: [name: string, profile: BodyProfile][] = [
   ...Object.entries(PROFILES),
   ['child', CHILD],
   ['old', OLD],
+  ['all traits low', profileOf({ face: faceOf(-1) })],
+  ['all traits high', profileOf({ face: faceOf(1) })],
 ];
 
 function headOf(profile: BodyProfile, fineness: Fineness = 1) {
@@ -184,5 +192,72 @@ describe('what makes heads differ', () => {
     expect(looksOf(profileOf({ ageYears: 82 })).old).toBe(1);
     for (let y = 0; y < 1; y += 0.05)
       expect(heightWith({ child: 1 }, y + 0.05)).toBeGreaterThan(heightWith({ child: 1 }, y));
+  });
+});
+
+/** The point of the cage nearest to a place of the average adult. */
+function nearest(to: Vec3): string {
+  const away = (name: string) => {
+    const p = averagePlace(name);
+    return p ? Math.hypot(p[0]! - to[0], p[1]! - to[1], p[2]! - to[2]) : Infinity;
+  };
+  return LEFT_NAMES.reduce((best, name) => (away(name) < away(best) ? name : best));
+}
+
+/** What each trait moves most: a place of the average adult, the axis, and by how much from low to high, head heights. */
+const MOVED: Record<FaceTrait, [place: Vec3, axis: 0 | 1 | 2, by: number]> = {
+  noseLength: [[0, 0.355, 0.493], 1, -0.03],
+  noseBreadth: [[0.0745, 0.324, 0.407], 0, 0.02],
+  noseBridge: [[0, 0.452, 0.426], 2, 0.03],
+  jawBreadth: [[0.214, 0.132, 0.046], 0, 0.03],
+  chinForward: [[0, 0.05, 0.415], 2, 0.04],
+  browDepth: [[0.124, 0.592, 0.386], 2, 0.02],
+  lipFullness: [[0.058, 0.181, 0.435], 1, -0.012],
+  cheekbones: [[0.186, 0.368, 0.336], 2, 0.02],
+};
+
+describe('what is said of a face', () => {
+  const average = headOf(profileOf()).place;
+  it.each(Object.entries(MOVED))(
+    '%s moves what it is called by, evenly both ways',
+    (trait, [to, axis, by]) => {
+      const name = nearest(to);
+      const at = (value: number) => headOf(profileOf({ face: { [trait]: value } })).place(name)[axis];
+      const [low, middle, high] = [at(-1), at(0), at(1)];
+      expect(middle).toBe(average(name)[axis]);
+      expect((high - low) / by).toBeGreaterThan(0.7);
+      expect((high - low) / by).toBeLessThan(2.5);
+      expect((high - middle) / (high - low)).toBeCloseTo(0.5, 1);
+      // half of it is half of it
+      expect((at(0.5) - middle) / (high - middle)).toBeCloseTo(0.5, 1);
+    },
+  );
+
+  it('leaves the back of the head, the ears’ plane and the neck as they are', () => {
+    const { place } = headOf(profileOf({ face: faceOf(1) }));
+    for (const name of POINT_NAMES) {
+      const [was, is] = [average(name), place(name)];
+      if (was[2] < -0.15 || was[1] < -0.25)
+        expect(Math.hypot(...was.map((v, c) => v - is[c]!)), name).toBeLessThan(0.003);
+    }
+  });
+
+  it('is between its ends, and nothing else', () => {
+    const { face } = bodyProfileSchema.shape;
+    expect(face.safeParse({ noseLength: 1 }).success).toBe(true);
+    expect(face.safeParse({ noseLength: 1.1 }).success).toBe(false);
+    expect(face.safeParse({ earLength: 0 }).success).toBe(false);
+  });
+
+  it('tones are as skin, hair and contour have them until they are said', () => {
+    const plain = profileOf();
+    const usual = faceTones(plain);
+    expect(usual.brows).toEqual(plain.tones.hair);
+    expect(usual.lips[0] / usual.lips[1]).toBeGreaterThan(plain.tones.skin[0] / plain.tones.skin[1]);
+    const lips: [number, number, number] = [0.4, 0.05, 0.06];
+    const said = faceTones({ ...plain, tones: { ...plain.tones, lips } });
+    expect(said).toEqual({ ...usual, lips });
+    const fair = profileOf({ tones: { ...plain.tones, hair: [0.3, 0.2, 0.1] } });
+    expect(faceTones(fair).eyes[2]).toBeGreaterThan(usual.eyes[2]);
   });
 });

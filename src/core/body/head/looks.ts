@@ -1,9 +1,10 @@
 import { clamp, smoothstep, type Vec3 } from '../../units';
 import { childShare } from '../said/age';
+import { FACE_TRAIT_NAMES, type FaceTrait } from '../said/face';
 import type { BodyProfile } from '../said/profile';
 
 /** What makes one head differ from another. The average adult of the cage has none of it. */
-export interface Looks {
+export interface Looks extends Record<FaceTrait, number> {
   /** 1 for a soft contour, -1 for a firm one, 0 before puberty. */
   contour: number;
   /** 0 up to 32 years, 1 at 82. */
@@ -19,8 +20,12 @@ export type Look = keyof Looks;
 const BMI = { average: 23, full: 36 };
 
 /** The looks of a sitter's head. */
-export function looksOf({ ageYears, contourShare, massKg, statureM }: BodyProfile): Looks {
+export function looksOf({ ageYears, contourShare, massKg, statureM, face }: BodyProfile): Looks {
   const child = childShare(ageYears);
+  const traits = Object.fromEntries(FACE_TRAIT_NAMES.map((name) => [name, face?.[name] ?? 0])) as Record<
+    FaceTrait,
+    number
+  >;
   // children weigh less for their height; what is usual grows with them (WHO growth reference, from memory)
   const usual = BMI.average - 7 * child;
   return {
@@ -28,6 +33,7 @@ export function looksOf({ ageYears, contourShare, massKg, statureM }: BodyProfil
     old: clamp((ageYears - 32) / 50, 0, 1.2),
     child,
     full: clamp((massKg / statureM ** 2 - usual) / (BMI.full - BMI.average), -0.5, 1.3),
+    ...traits,
   };
 }
 
@@ -161,6 +167,67 @@ const BELLS: Record<Look, readonly Bell[]> = {
     { at: [0.18, 0.35, 0.32], reach: [0.07, 0.06, 0.08], by: [0.006, 0, 0.008] },
     // temple
     { at: [0.27, 0.55, 0.2], reach: [0.05, 0.1, 0.1], by: [0.006, 0, 0] },
+  ],
+  // what is said of a face: about two standard deviations at full (Farkas 1994, from memory)
+  noseLength: [
+    // tip
+    { at: [0, 0.35, 0.485], reach: [0.07, 0.05, 0.07], by: [0, -0.022, 0.022] },
+    // base
+    { at: [0, 0.305, 0.45], reach: [0.06, 0.03, 0.06], by: [0, -0.019, 0.005] },
+    // wing
+    { at: [0.07, 0.33, 0.405], reach: [0.035, 0.04, 0.05], by: [0, -0.013, 0.003] },
+  ],
+  noseBreadth: [
+    // wing
+    { at: [0.072, 0.33, 0.405], reach: [0.035, 0.045, 0.05], by: [0.015, 0, -0.002] },
+    // side of the tip
+    { at: [0.03, 0.352, 0.478], reach: [0.03, 0.03, 0.04], by: [0.006, 0, 0] },
+    // side of the ridge
+    { at: [0.03, 0.42, 0.44], reach: [0.025, 0.07, 0.05], by: [0.006, 0, 0] },
+  ],
+  noseBridge: [
+    // ridge
+    { at: [0, 0.46, 0.42], reach: [0.04, 0.06, 0.06], by: [0, 0, 0.024] },
+    // root
+    { at: [0, 0.52, 0.39], reach: [0.05, 0.035, 0.05], by: [0, 0, 0.016] },
+  ],
+  jawBreadth: [
+    // angle
+    { at: [0.23, 0.16, 0.06], reach: [0.09, 0.11, 0.13], by: [0.026, -0.005, 0] },
+    // body
+    { at: [0.17, 0.08, 0.2], reach: [0.07, 0.07, 0.12], by: [0.018, -0.004, 0] },
+    // side of the chin
+    { at: [0.08, 0.02, 0.35], reach: [0.06, 0.06, 0.08], by: [0.016, 0, 0] },
+  ],
+  chinForward: [
+    // chin
+    { at: [0, 0.05, 0.41], reach: [0.09, 0.07, 0.09], by: [0, -0.005, 0.03] },
+    // edge below it
+    { at: [0.04, 0.008, 0.367], reach: [0.07, 0.04, 0.08], by: [0, 0, 0.018] },
+  ],
+  browDepth: [
+    // ridge
+    { at: [0.11, 0.585, 0.385], reach: [0.12, 0.04, 0.06], by: [0, -0.006, 0.02] },
+    // between the brows
+    { at: [0, 0.575, 0.405], reach: [0.05, 0.04, 0.05], by: [0, 0, 0.014] },
+  ],
+  lipFullness: [
+    // border of the upper lip
+    { at: [0.05, 0.245, 0.44], reach: [0.06, 0.012, 0.05], by: [0, 0.01, 0.003] },
+    // crest of the upper lip
+    { at: [0.04, 0.2225, 0.455], reach: [0.06, 0.012, 0.05], by: [0, 0.003, 0.013] },
+    // crest of the lower lip
+    { at: [0.04, 0.2, 0.452], reach: [0.06, 0.01, 0.05], by: [0, -0.002, 0.013] },
+    // border of the lower lip
+    { at: [0.04, 0.175, 0.44], reach: [0.06, 0.014, 0.05], by: [0, -0.011, 0.005] },
+  ],
+  cheekbones: [
+    // cheekbone
+    { at: [0.21, 0.37, 0.29], reach: [0.08, 0.06, 0.09], by: [0.008, 0.008, 0.02] },
+    // arch
+    { at: [0.29, 0.42, 0.12], reach: [0.06, 0.08, 0.1], by: [0.014, 0, 0.006] },
+    // hollow under it
+    { at: [0.2, 0.26, 0.26], reach: [0.05, 0.06, 0.09], by: [-0.008, 0, -0.008] },
   ],
 };
 

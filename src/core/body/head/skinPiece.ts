@@ -12,13 +12,10 @@ import type { Region } from './cage';
 import { browLine, inBrow } from './brow';
 import type { HeadModel } from './headModel';
 import { placeWith } from './looks';
+import { faceTones, times } from './usualTones';
 
 /** Inside of a mouth, as a reflectance. */
 const MOUTH: Rgb = [0.045, 0.014, 0.012];
-/** Lips against the skin about them, by channel. */
-const LIP: Rgb = [0.84, 0.46, 0.46];
-
-const times = (a: Rgb, b: Rgb): Rgb => [a[0] * b[0], a[1] * b[1], a[2] * b[2]];
 
 /** Where blood or shade tints the skin: centre and reach on the left half, head heights, and the tint by channel. */
 interface Tint {
@@ -71,6 +68,7 @@ export function skinPiece(
   hasBrowHairs: boolean,
 ): Piece {
   const { skin, hair } = profile.tones;
+  const tones = faceTones(profile);
   const head = headShape(headCharacter(profile)).skin;
   const H = lengths.headHeightM;
   const chestToY = heightsOf(lengths)(0.815);
@@ -78,11 +76,10 @@ export function skinPiece(
   const [lips, mouth, upperLash, lowerLash, hidden] = (
     ['lip', 'mouth', 'upperLash', 'lowerLash', 'hidden'] as const
   ).map((name) => model.mask(name)) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
-  const lipTone = mix(skin, times(skin, LIP), 0.45 + 0.3 * profile.contourShare);
   const lashTone = mix(hair, [0.02, 0.015, 0.012], 0.6);
   const brows = browLine(model.looks);
   const tints = TINTS.map((tint): Tint => ({ ...tint, at: placeWith(model.looks, tint.at) }));
-  const browTone = mix(hair, skin, 0.35);
+  const browTone = mix(tones.brows, skin, 0.35);
   // under hairs of its own the brow is no more than a soft tone
   const browShare = hasBrowHairs ? 0.45 : 0.8;
   const weigh = weighing(lengths, fields);
@@ -96,7 +93,7 @@ export function skinPiece(
     paint: (_, p, v) => {
       const place = bindToHead(lengths, p);
       let colour = tinted(skin, tints, place);
-      colour = mix(colour, lipTone, smoothstep(0.2, 0.75, lips[v]!));
+      colour = mix(colour, tones.lips, smoothstep(0.2, 0.75, lips[v]!));
       colour = mix(colour, MOUTH, Math.min(1, mouth[v]!));
       colour = mix(colour, browTone, browShare * inBrow(brows, profile.contourShare, place));
       colour = mix(colour, lashTone, Math.min(0.9, 0.9 * upperLash[v]! + 0.5 * lowerLash[v]!));

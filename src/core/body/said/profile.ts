@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BOUNDARY_NAMES } from './boundaries';
+import { faceSchema } from './face';
 import { MOTION_LIMIT_NAMES, STRENGTH_CLASSES, type StrengthClass } from './motion';
 import { outfitSchema } from './outfit';
 import { reflectance } from './reflectance';
@@ -97,7 +98,15 @@ export const bodyProfileSchema = z.strictObject({
   /** What the sitter does not do, whatever the picture would gain. */
   boundaries: z.array(z.enum(BOUNDARY_NAMES)).max(BOUNDARY_NAMES.length).optional(),
   strength: z.enum(STRENGTH_NAMES).optional(),
-  tones: z.strictObject({ skin: reflectance, hair: reflectance }),
+  face: faceSchema,
+  tones: z.strictObject({
+    skin: reflectance,
+    hair: reflectance,
+    /** As skin, hair and age have them where nothing is said. */
+    lips: reflectance.optional(),
+    brows: reflectance.optional(),
+    eyes: reflectance.optional(),
+  }),
   outfit: outfitSchema,
 });
 
