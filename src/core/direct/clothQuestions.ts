@@ -13,6 +13,9 @@ const COLLAR_GAP_CM = 1.5;
 /** Heels that a sitter feels, metres (from memory). */
 const FELT_HEEL_M = 0.04;
 
+/** Hair that may fall into the face. */
+const MAY_FALL_IN: ReadonlySet<BodyProfile['hair']> = new Set(['bob', 'long', 'waved', 'curls', 'coily']);
+
 const hasCollar = ({ outfit }: Dressed['profile']) =>
   outfit.top.cut === 'shirt' || outfit.jacket !== undefined;
 const hasPockets = ({ outfit }: Dressed['profile']) =>
@@ -23,7 +26,7 @@ const hasPockets = ({ outfit }: Dressed['profile']) =>
  * from the head down.
  */
 const QUESTIONS = {
-  hairOverEye: ({ profile }) => profile.hair === 'long' || profile.hair === 'bob' || profile.hair === 'curls',
+  hairOverEye: ({ profile }) => MAY_FALL_IN.has(profile.hair),
   strayHair: ({ profile }) => profile.hair !== 'none' && !profile.outfit.headScarf,
   scarfEdge: ({ profile }) => profile.outfit.headScarf !== undefined,
   glassesStraight: ({ profile }) => profile.outfit.glasses !== undefined,

@@ -15,11 +15,15 @@ const BUILD_WORDS: Record<Build, string> = {
   muscular: 'muscular',
 };
 const HAIR_WORDS: Record<HairShape, string> = {
+  cropped: 'cropped',
   short: 'short',
   bob: 'to the chin',
   long: 'long, open',
+  waved: 'long, waved',
   curls: 'full curls',
+  coily: 'coily, full',
   tiedBack: 'tied back',
+  bun: 'in a knot, high',
   none: 'none',
 };
 const SIDE_WORDS: Record<(typeof BETTER_SIDES)[number], string> = {

@@ -9,7 +9,18 @@ import { reflectance } from './reflectance';
 export const BUILDS = ['even', 'high', 'low', 'middle', 'muscular'] as const;
 export type Build = (typeof BUILDS)[number];
 
-export const HAIR_SHAPES = ['short', 'bob', 'long', 'curls', 'tiedBack', 'none'] as const;
+export const HAIR_SHAPES = [
+  'cropped',
+  'short',
+  'bob',
+  'long',
+  'waved',
+  'curls',
+  'coily',
+  'tiedBack',
+  'bun',
+  'none',
+] as const;
 export type HairShape = (typeof HAIR_SHAPES)[number];
 
 /** A measure that can be taken, with the range of human values, metres. */

@@ -10,7 +10,9 @@ interface Depths {
   past: boolean;
 }
 
-export const CROPPED: Depths = { top: 0.03, side: 0.018, front: 0.05, end: 0.004, past: false };
+export const CROPPED: Depths = { top: 0.014, side: 0.009, front: 0.018, end: 0.003, past: false };
+export const SHORT: Depths = { top: 0.03, side: 0.018, front: 0.05, end: 0.004, past: false };
+export const COILED: Depths = { top: 0.14, side: 0.135, front: 0.11, end: 0.08, past: true };
 export const CURLED: Depths = { top: 0.1, side: 0.125, front: 0.085, end: 0.06, past: true };
 
 /** Slope of the direction from the middle of the skull in which hair past the ears ends. */

@@ -6,9 +6,10 @@ import type { Piece } from '../../pieces/piece';
 import type { BodyProfile } from '../../said/profile';
 import type { HeadModel } from '../headModel';
 import type { Fineness } from '../levels';
-import { FLOWS } from './flows';
+import { FLOWS, placesFor } from './flows';
 import { headMapOf } from './headMap';
 import { knotPiece } from './knot';
+import { isDrawnUp, KNOTS } from './knots';
 import { scarfPiece } from './scarf';
 import { sheetPiece } from './sheetPiece';
 import type { SheetSize } from './sheetTriangles';
@@ -50,8 +51,7 @@ export function hairPieces(
   if (shape === 'none') return [];
   const laid = { shape, map: headMapOf(model.mesh, lengths), backZ: backOf(lengths, fields) };
   const { strands, along } = SHEETS[model.level.fineness];
-  // waves need more places along a strand
-  const size = { strands, along: FLOWS[shape].waves ? 2 * along : along };
+  const size = { strands, along: placesFor(FLOWS[shape]) * along };
   const sheet = sheetPiece(lengths, laid, tones, size, hangsOnHead);
-  return shape === 'tiedBack' ? [sheet, knotPiece(lengths, tones.hair, cell)] : [sheet];
+  return isDrawnUp(shape) ? [sheet, knotPiece(lengths, KNOTS[shape], tones.hair, cell)] : [sheet];
 }

@@ -1,5 +1,6 @@
 import { clamp, smoothstep } from '../../../units';
 import type { HairShape } from '../../said/profile';
+import { isDrawnUp } from './knots';
 
 /** Direction round the head's axis, 0 in front, pi behind, of a place in head coordinates. */
 export function azimuthOf(x: number, z: number): number {
@@ -11,7 +12,7 @@ export function azimuthOf(x: number, z: number): number {
  * the nape (the canon, from memory). Hair that is drawn up shows more of the nape.
  */
 export function hairlineHeight(shape: HairShape, azimuth: number): number {
-  const nape = shape === 'tiedBack' ? 0.24 : 0.16;
+  const nape = isDrawnUp(shape) ? 0.24 : 0.16;
   if (azimuth < 0.75) return 0.835 - 0.085 * (azimuth / 0.75) ** 2;
   if (azimuth < 1.35) return 0.75 - 0.25 * ((azimuth - 0.75) / 0.6) ** 1.5;
   const overEar = clamp((azimuth - 1.35) / 0.55, 0, 1);

@@ -54,7 +54,7 @@ function strandsOf(strands: number): { relief: number; phase: number; shorter: n
   const ends = strandNoise(strands, 5, 1);
   return relief.map((value, i) => ({
     relief: value,
-    phase: 0.8 * phases[i]!,
+    phase: phases[i]!,
     shorter: RAGGED * Math.max(0, ends[i]!),
   }));
 }
@@ -71,7 +71,7 @@ function sheetPlaces(laid: Laid, { strands, along }: SheetSize): Float32Array {
       // at the middle line the sheet is even, so that both halves meet
       const relieved = smoothstep(0, 0.04, u) * smoothstep(1, 0.96, u) * smoothstep(0, 0.25, t);
       const { place, offSkin } = way(laid, u, t * (1 - shorter * t));
-      const wave = waves ? waves.high * Math.sin(2 * Math.PI * (waves.count * t + phase)) : 0;
+      const wave = waves ? waves.high * Math.sin(2 * Math.PI * (waves.count * t + waves.apart * phase)) : 0;
       const off = offSkin + (high * relief + wave) * relieved;
       const thick = Math.min(THICK, offSkin === 0 ? HANGING_THICK : offSkin + 0.006);
       positions.set(outFrom(place, off), (i * along + j) * 3);
