@@ -24,6 +24,7 @@ export { wearsSkirt, type Outfit } from './said/outfit';
 export {
   hasLimit,
   MOTION_LIMIT_NAMES,
+  MOTION_LIMIT_WORDS,
   MOTION_LIMITS,
   MOTION_NAMES,
   motionRange,

@@ -1,7 +1,7 @@
 import {
   BOUNDARIES,
   hasLimit,
-  MOTION_LIMITS,
+  MOTION_LIMIT_WORDS,
   type BodyProfile,
   type Boundary,
   type MotionLimit,
@@ -15,10 +15,7 @@ export type RecordLimit = MotionLimit | Boundary;
 /** What a record says, in its words. */
 export const RECORD_WORDS: Readonly<Record<RecordLimit, string>> = {
   ...BOUNDARIES,
-  ...(Object.fromEntries(Object.entries(MOTION_LIMITS).map(([id, { words }]) => [id, words])) as Record<
-    MotionLimit,
-    string
-  >),
+  ...MOTION_LIMIT_WORDS,
 };
 
 /** Whether somebody is carried by a wheelchair of their own in a pose. */

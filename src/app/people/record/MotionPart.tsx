@@ -2,8 +2,7 @@
 
 import { useFormContext, useWatch } from 'react-hook-form';
 import {
-  MOTION_LIMIT_NAMES,
-  MOTION_LIMITS,
+  MOTION_LIMIT_WORDS,
   standingMinutes,
   STRENGTH_CLASSES,
   type BodyProfile,
@@ -16,9 +15,6 @@ import { JointRanges } from './JointRanges';
 import { RecordField } from './RecordField';
 
 const STRENGTH_NAMES = Object.keys(STRENGTH_CLASSES) as StrengthClass[];
-const LIMIT_WORDS = Object.fromEntries(
-  MOTION_LIMIT_NAMES.map((name) => [name, MOTION_LIMITS[name].words]),
-) as Record<MotionLimit, string>;
 const BOX = 'h-4 w-4 accent-[var(--color-secondary)]';
 
 function Limits({ limits }: { limits: readonly MotionLimit[] | undefined }) {
@@ -26,7 +22,7 @@ function Limits({ limits }: { limits: readonly MotionLimit[] | undefined }) {
   return (
     <CheckList
       legend="What they told you"
-      words={LIMIT_WORDS}
+      words={MOTION_LIMIT_WORDS}
       chosen={limits}
       onChange={(chosen) => setValue('profile.motionLimits', chosen, { shouldValidate: true })}
     />

@@ -75,6 +75,10 @@ export const MOTION_LIMITS = {
 // The angles are common practice in careful posing, not advice of a physician: the sitter's own word decides.
 export type MotionLimit = keyof typeof MOTION_LIMITS;
 export const MOTION_LIMIT_NAMES = Object.keys(MOTION_LIMITS) as MotionLimit[];
+/** What each limit is called. */
+export const MOTION_LIMIT_WORDS = Object.fromEntries(
+  MOTION_LIMIT_NAMES.map((name) => [name, MOTION_LIMITS[name].words]),
+) as Record<MotionLimit, string>;
 
 /** How strong a sitter is against the average of the same stature and mass. */
 export const STRENGTH_CLASSES = {

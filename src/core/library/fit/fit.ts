@@ -54,10 +54,11 @@ function placed(
   standIn: StandIn,
   before: SoloShot,
   pose: Pose,
+  { ground }: FitWishes,
 ): { shot: SoloShot; adaptations: Adaptation[] } {
   const seated = seatedFor(standIn.body, pose);
   const posed = reframed(standIn, before, { ...before, pose: seated.pose });
-  const { shot, adaptations } = relit(standIn, before, posed.shot);
+  const { shot, adaptations } = relit(standIn, before, posed.shot, ground);
   return { shot, adaptations: [...seated.adaptations, ...posed.adaptations, ...adaptations] };
 }
 
@@ -68,7 +69,7 @@ function* tried(
   pose: Pose,
   wishes: FitWishes,
 ): Generator<number, Fitted> {
-  const { shot, adaptations } = placed(standIn, before, pose);
+  const { shot, adaptations } = placed(standIn, before, pose, wishes);
   const all = yield* mendAll(standIn, shot, { ...wishes, least: LEAST, mostEvaluations: MOST_EVALUATIONS });
   const mended: Adaptation[] =
     all.mended.length > 0 ? [{ kind: 'mended', mended: all.mended, changes: all.changes }] : [];
@@ -77,7 +78,7 @@ function* tried(
 
 /** The same without mending; null where a stop or a fault is seen. */
 function asItIs(standIn: StandIn, before: SoloShot, pose: Pose, wishes: FitWishes): Fitted | null {
-  const { shot, adaptations } = placed(standIn, before, pose);
+  const { shot, adaptations } = placed(standIn, before, pose, wishes);
   const { ground, standard = standardOf(pose.message) } = wishes;
   const sight = lookAt(standIn, shot, ground);
   const isClean = sight && review(sight, standard).every((f) => !isAtLeast(f.grade, LEAST));

@@ -2,6 +2,7 @@ import { project, viewOf } from '../../camera';
 import type { Figure } from '../../figure';
 import { canBeMoved, KEY_RANGES, sourceCentre, type Light } from '../../light';
 import { directionFromFace, figureFor, pointFromFace, type StandIn } from '../../picture';
+import type { Ground } from '../../scene';
 import type { SoloShot } from '../../shot';
 import { apart, degrees, type Vec3 } from '../../units';
 import type { Adaptation } from './adaptation';
@@ -12,6 +13,8 @@ const SUNK_SHARE = 0.5;
 const FURTHER_UP_DEG = [0, 15, 30] as const;
 /** A lamp stands clear of the frame from here on, half frames (from memory: half of a large one is beside its middle). */
 const BESIDE_FRAME = 1.25;
+/** A stand keeps so far from what hangs behind the sitter, metres. */
+const FROM_GROUND_M = 0.25;
 /** A stand is put to so many metres, and degrees. */
 const ROUND_M = 0.05;
 
@@ -57,6 +60,11 @@ function isInFrame({ camera }: SoloShot, place: Vec3): boolean {
   return depthM > 0 && Math.max(Math.abs(x), Math.abs(y)) < BESIDE_FRAME;
 }
 
+/** Whether there is room for a stand before what is behind the sitter. */
+function isBeforeGround(ground: Ground | undefined, [, , z]: Vec3): boolean {
+  return ground === undefined || z > FROM_GROUND_M - ground.backgroundM;
+}
+
 /**
  * The key as it stood to the face, where a pose has turned the face so far up that it would come from below: at the same
  * angles and as far away, out of the picture, on the side of the face that is further from the floor. As it is where it can not be moved,
@@ -66,13 +74,14 @@ export function relit(
   standIn: StandIn,
   before: SoloShot,
   shot: SoloShot,
+  ground: Ground | undefined,
 ): { shot: SoloShot; adaptations: Adaptation[] } {
   const asItIs = { shot, adaptations: [] };
   if (shot.among || !canBeMoved(shot.light)) return asItIs;
   const [was, is] = [keyFromFace(standIn, before), keyFromFace(standIn, shot)];
   if (was.upDeg <= 0 || is.upDeg >= SUNK_SHARE * was.upDeg) return asItIs;
   const light = placesFor(standIn, is.figure, was)
-    .filter((place) => !isInFrame(shot, place))
+    .filter((place) => !isInFrame(shot, place) && isBeforeGround(ground, place))
     .map((place) => keyPutAt(shot.light, place))
     .find((l) => l !== null);
   if (!light) return asItIs;

@@ -6,8 +6,8 @@ import { bodyFrom, BOUNDARY_NAMES, type BodyProfile, type Boundary } from '../..
 import { standardIn, standardOf, type SchoolId } from '../../brief';
 import { createStandIn, seeShot, type StandIn } from '../../picture';
 import { neutralPose, on, RECORD_WORDS, type Pose, type RecordLimit } from '../../pose';
-import { supportAt } from '../../scene';
-import { amongOthers, shotOfOne, withAnother, type SoloShot } from '../../shot';
+import { OWN_MARK, supportAt, usualCarry } from '../../scene';
+import { amongOthers, shotOfOne, withAnother, withMark, type SoloShot } from '../../shot';
 import { review, type Finding } from '../review';
 
 type Says = Pick<BodyProfile, 'boundaries' | 'motionLimits'>;
@@ -115,18 +115,19 @@ describe('no touch by others', () => {
     odile: { ...PROFILES.average, boundaries: ['noTouchByOthers'] },
     joss: profileOf({ statureM: 1.8, massKg: 80 }),
   };
-  const touching = (by: 'a' | 'b' | null) => {
+  const touching = (by: 'a' | 'b' | 'carried' | null) => {
     const two = withAnother(shotOfOne('odile', shotOf()), 'joss', neutralPose('x'));
     const hand = {
       ...on('right:palm', 'shoulder'),
       of: { role: by === 'a' ? 'b' : 'a', side: 'left' as const },
     };
+    if (by === 'carried') return withMark(two, 'b', { ...OWN_MARK, carriedBy: usualCarry('a', 'back') });
     return {
       ...two,
       people: two.people.map((p) => (p.role === by ? { ...p, pose: { ...p.pose, contacts: [hand] } } : p)),
     };
   };
-  const found = (by: 'a' | 'b' | null, role: 'a' | 'b') => {
+  const found = (by: Parameters<typeof touching>[0], role: 'a' | 'b') => {
     const shotOfBoth = touching(by);
     const [self, other] = role === 'a' ? ['odile', 'joss'] : ['joss', 'odile'];
     const standIn = (id: string) => {
@@ -144,6 +145,7 @@ describe('no touch by others', () => {
   it('is told of whoever is touched and of whoever touches, of the one who said it alone', () => {
     expect(found('b', 'a').map((f) => f.id)).toEqual(['against-record:noTouchByOthers']);
     expect(found('a', 'a').map((f) => f.id)).toEqual(['against-record:noTouchByOthers']);
+    expect(found('carried', 'a').map((f) => f.id)).toEqual(['against-record:noTouchByOthers']);
     expect(found(null, 'a')).toEqual([]);
     expect(found('b', 'b')).toEqual([]);
   });

@@ -23,10 +23,18 @@ const NEVER_LESS = 1e4;
 /** Seen from further round than this, the back is what the picture shows, degrees (common practice). */
 const FROM_BEHIND_DEG = 100;
 
+/** How often somebody and the others of a picture touch: by a hand, or by carrying. */
 function touches({ shot, others }: Sight): number {
-  const byMe = shot.pose.contacts.filter((c) => c.of).length;
-  const ofMe = others.flatMap(({ companion }) => companion.pose.contacts).filter((c) => c.of);
-  return byMe + ofMe.filter((c) => c.of!.role === shot.among?.role).length;
+  const { pose, mark, among } = shot;
+  const isMe = (role: string | undefined) => role !== undefined && role === among?.role;
+  const byMe = pose.contacts.filter((c) => c.of).length + (mark?.carriedBy ? 1 : 0);
+  return others.reduce(
+    (sum, { companion }) =>
+      sum +
+      companion.pose.contacts.filter((c) => isMe(c.of?.role)).length +
+      (isMe(companion.mark?.carriedBy?.role) ? 1 : 0),
+    byMe,
+  );
 }
 
 /** What of a boundary only the picture tells; the others are of the pose. */
