@@ -15,6 +15,7 @@ export {
   type LengthName,
   type Limb,
 } from './said/profile';
+export { BEARD_NAMES, BEARDS, type Beard } from './said/beard';
 export { BOUNDARIES, BOUNDARY_NAMES, type Boundary } from './said/boundaries';
 export { FACE_TRAIT_NAMES, FACE_TRAITS, type FaceTrait } from './said/face';
 export { isChild } from './said/age';

@@ -86,6 +86,7 @@ export const DEMO_PEOPLE: readonly Sitter[] = [
       ageYears: 71,
       build: 'middle',
       contourShare: 0.1,
+      beard: 'short',
       motionLimits: ['stiffLeftKnee', 'cannotKneel', 'shortStanding'],
       tones: GREY,
     },

@@ -1,7 +1,16 @@
 'use client';
 
 import { useFormContext, useWatch } from 'react-hook-form';
-import { bodyProfileSchema, BUILDS, HAIR_SHAPES, type Build, type HairShape } from '@/core/body';
+import {
+  BEARD_NAMES,
+  BEARDS,
+  type Beard,
+  bodyProfileSchema,
+  BUILDS,
+  HAIR_SHAPES,
+  type Build,
+  type HairShape,
+} from '@/core/body';
 import { BETTER_SIDES, UNIT_SYSTEMS, type Sitter } from '@/core/people';
 import { optionsOf, SelectField } from '@/ui/fields/SelectField';
 import { ToneField } from '@/ui/fields/ToneField';
@@ -60,6 +69,20 @@ function Contour() {
   );
 }
 
+/** How a beard is worn; nothing is said until it is chosen. */
+function BeardChoice() {
+  const { setValue, control } = useFormContext<Sitter>();
+  const beard = useWatch({ control, name: 'profile.beard' });
+  return (
+    <SelectField
+      label="Beard"
+      options={optionsOf(BEARD_NAMES, (b) => BEARDS[b].words)}
+      value={beard ?? 'none'}
+      onChange={(e) => setValue('profile.beard', e.target.value as Beard)}
+    />
+  );
+}
+
 /** Stature, mass and age, build, hair and the better side: what the rest of the body follows from. */
 export function Said() {
   const { register } = useFormContext<Sitter>();
@@ -80,6 +103,7 @@ export function Said() {
         options={optionsOf(HAIR_SHAPES, (h) => HAIR_WORDS[h])}
         {...register('profile.hair')}
       />
+      <BeardChoice />
       <SelectField
         label="Better side"
         options={optionsOf(BETTER_SIDES, (s) => SIDE_WORDS[s])}

@@ -5,9 +5,11 @@ import type { BodyFields } from '../fields/bodyField';
 import { aboveHairline } from './hair/hairline';
 import { headCharacter, headShape } from '../fields/headField';
 import { IN_PLACE, mix, type Piece, type Rgb } from '../pieces/piece';
+import { BEARDS } from '../said/beard';
 import type { BodyProfile } from '../said/profile';
 import type { PartName } from '../skin/parts';
 import { weighing } from '../skin/skinWeights';
+import { beardAt, beardOf } from './beard';
 import type { Region } from './cage';
 import { browLine, inBrow } from './brow';
 import type { HeadModel } from './headModel';
@@ -69,6 +71,7 @@ export function skinPiece(
 ): Piece {
   const { skin, hair } = profile.tones;
   const tones = faceTones(profile);
+  const beard = beardOf(profile);
   const head = headShape(headCharacter(profile)).skin;
   const H = lengths.headHeightM;
   const chestToY = heightsOf(lengths)(0.815);
@@ -93,6 +96,7 @@ export function skinPiece(
     paint: (_, p, v) => {
       const place = bindToHead(lengths, p);
       let colour = tinted(skin, tints, place);
+      if (beard !== 'none') colour = mix(colour, hair, BEARDS[beard].shade * beardAt(beard, place).share);
       colour = mix(colour, tones.lips, smoothstep(0.2, 0.75, lips[v]!));
       colour = mix(colour, MOUTH, Math.min(1, mouth[v]!));
       colour = mix(colour, browTone, browShare * inBrow(brows, profile.contourShare, place));

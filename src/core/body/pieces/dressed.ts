@@ -4,7 +4,7 @@ import { bareLegPiece, shortsPiece, SKIRT_WAIST, skirtPiece, trousersPiece } fro
 import { glassesPieces } from './glassesPiece';
 import { earPiece } from '../head/earPiece';
 import { headModel, type HeadModel } from '../head/headModel';
-import { browsAndLashes } from '../head/fine/browsAndLashes';
+import { hairsOfFace } from '../head/fine/hairsOfFace';
 import { teethPieces } from '../head/teethPiece';
 import { skinPiece } from '../head/skinPiece';
 import type { Fineness } from '../head/levels';
@@ -67,7 +67,7 @@ function headAndEars(
   return [
     skinPiece(profile, lengths, fields, model, k <= 1),
     ...(k <= 2 ? teethPieces(lengths, model) : []),
-    ...(k <= 1 ? browsAndLashes(profile, lengths, model) : []),
+    ...(k <= 1 ? hairsOfFace(profile, lengths, model) : []),
     // a scarf lies over the ears
     ...(profile.outfit.headScarf
       ? []

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BEARD_NAMES } from './beard';
 import { BOUNDARY_NAMES } from './boundaries';
 import { faceSchema } from './face';
 import { MOTION_LIMIT_NAMES, STRENGTH_CLASSES, type StrengthClass } from './motion';
@@ -88,6 +89,7 @@ export const bodyProfileSchema = z.strictObject({
   /** 0: straight from shoulder to hip; 1: full bust, narrow waist, wide hips. */
   contourShare: z.number().min(0).max(1),
   hair: z.enum(HAIR_SHAPES),
+  beard: z.enum(BEARD_NAMES).optional(),
   /** Taken with a tape, metres; what is absent is estimated. */
   girthsM: optionalMeasures(GIRTH_RANGES),
   /** Measured, metres; what is absent is estimated. */
