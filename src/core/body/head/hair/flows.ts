@@ -42,7 +42,7 @@ export const FLOWS: Record<SheetShape, Flow> = {
     waves: { high: 0.03, count: 7, apart: 0.8 },
     skinSeenTo: 0,
   },
-  coily: { way: fromCrown(COILED), relief: 0.03, waves: { high: 0.045, count: 10, apart: 1 }, skinSeenTo: 0 },
+  coily: { way: fromCrown(COILED), relief: 0.03, waves: { high: 0.028, count: 10, apart: 1 }, skinSeenTo: 0 },
   tiedBack: { way: toKnot(KNOTS.tiedBack), relief: 0.006, waves: null, skinSeenTo: 0.06 },
   bun: { way: toKnot(KNOTS.bun), relief: 0.006, waves: null, skinSeenTo: 0.06 },
   bob: { way: fromParting(0.06), relief: 0.007, waves: null, skinSeenTo: 0.02 },
