@@ -1,5 +1,6 @@
 import { writeBackup, type BackupEntry } from '@/core/formats';
 import { STANDING_POSES } from '@/core/library';
+import { FIRST_ROLE, withPerson } from '@/core/shot';
 import { NEW_SITTER, NEW_SITTING } from '@/data/records/blank';
 import { DEMO_SITTING, demoTakes } from '@/data/demo/demo';
 import { DEMO_SITTER } from '@/data/demo/demoPeople';
@@ -26,11 +27,13 @@ function largeEntries(): BackupEntry[] {
     const sitterId = `p-${1 + (i % (LARGE.people - 1))}`;
     entries.push([
       'sittings',
-      { ...NEW_SITTING, id, sitterId, title: `Portraits ${i}`, startsAt: whenOf(i) },
+      { ...NEW_SITTING, id, personIds: [sitterId], title: `Portraits ${i}`, startsAt: whenOf(i) },
       [],
     ]);
-    for (const take of demoTakes())
-      entries.push(['takes', { ...take, id: `${id}-${take.position}`, sittingId: id }, []]);
+    for (const take of demoTakes()) {
+      const shot = withPerson(take.shot, FIRST_ROLE, sitterId);
+      entries.push(['takes', { ...take, id: `${id}-${take.position}`, sittingId: id, shot }, []]);
+    }
   }
   for (let i = 0; i < LARGE.frames; i++) {
     const id = `s-${1 + (i % (LARGE.sittings - 1))}`;

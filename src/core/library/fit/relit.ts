@@ -9,11 +9,11 @@ import type { Adaptation } from './adaptation';
 
 /** A key that has sunk below this share of its height over the eyes is no longer where it was meant (from memory). */
 const SUNK_SHARE = 0.5;
-/** By so much further over the eyes it may go where it would stand in the picture, degrees. */
+/** By so much further over the eyes it may go where it would stand in the picture, degrees (from memory). */
 const FURTHER_UP_DEG = [0, 15, 30] as const;
 /** A lamp stands clear of the frame from here on, half frames (from memory: half of a large one is beside its middle). */
 const BESIDE_FRAME = 1.25;
-/** A stand keeps so far from what hangs behind the sitter, metres. */
+/** A stand keeps so far from what hangs behind the sitter, metres (common practice: its feet need that). */
 const FROM_GROUND_M = 0.25;
 /** A stand is put to so many metres, and degrees. */
 const ROUND_M = 0.05;
@@ -46,7 +46,7 @@ function keyPutAt(light: Light, [x, y, z]: Vec3): Light | null {
 
 type FromFace = ReturnType<typeof keyFromFace>;
 
-/** Where a key may stand that is to come from where it came, on either side of the face, the one further from the floor first. */
+/** Where a key may stand that is to come from where it came, on either side: the one further from the floor first. */
 function placesFor({ body }: StandIn, figure: Figure, { asideDeg, upDeg, farM }: FromFace): Vec3[] {
   const at = (aside: number, up: number) => pointFromFace(body, figure, aside, up, farM);
   return FURTHER_UP_DEG.flatMap((more) =>
@@ -67,8 +67,8 @@ function isBeforeGround(ground: Ground | undefined, [, , z]: Vec3): boolean {
 
 /**
  * The key as it stood to the face, where a pose has turned the face so far up that it would come from below: at the same
- * angles and as far away, out of the picture, on the side of the face that is further from the floor. As it is where it can not be moved,
- * where others are lit by it too, or where no stand reaches.
+ * angles and as far away, out of the picture, on the side of the face that is further from the floor. Other lamps stay.
+ * As it is where it can not be moved, where others are lit by it too, or where no stand reaches.
  */
 export function relit(
   standIn: StandIn,
