@@ -1,4 +1,4 @@
-import type { Polygons } from '@/core/body/head/subdivision';
+import type { Polygons } from '@/core/body/head/cage/subdivision';
 
 /** A cube of six faces: bottom, top and four sides, seen from outside. */
 export const CUBE: Polygons = [

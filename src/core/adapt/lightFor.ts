@@ -1,5 +1,5 @@
 import { viewOf } from '../camera';
-import { canBeMoved, isInRoom, KEY_RANGES, type Light } from '../light';
+import { canBeMoved, isInRoom, KEY_RANGES, keyPutAt, type Light } from '../light';
 import {
   directionFromFace,
   figureFor,
@@ -10,7 +10,7 @@ import {
 } from '../picture';
 import type { SoloShot } from '../shot';
 import type { Room } from '../scene';
-import { aboutZeroDeg, degrees } from '../units';
+import { aboutZeroDeg } from '../units';
 
 /** What the light is to do. */
 export interface LightGoal {
@@ -72,23 +72,11 @@ export function lightFor(
   const placed = ups.flatMap((upDeg, row) =>
     asides.map((asideDeg, col) => {
       const at = pointFromFace(standIn.body, figure, side * asideDeg, upDeg, reachM);
-      const moved: Light = {
-        ...light,
-        ambientShare,
-        arcDeg: Math.round(degrees(Math.atan2(at[0], at[2]))),
-        distanceM: Math.round(Math.hypot(at[0], at[2]) * 20) / 20,
-        heightM: Math.round(at[1] * 20) / 20,
-      };
-      const { heightM, distanceM } = KEY_RANGES;
-      const isPossible =
-        moved.heightM >= heightM.min &&
-        moved.heightM <= heightM.max &&
-        moved.distanceM >= distanceM.min &&
-        isInRoom(moved, room);
-      return { row, col, light: moved, isPossible };
+      const moved = keyPutAt({ ...light, ambientShare }, at);
+      return moved && isInRoom(moved, room) ? { row, col, light: moved } : null;
     }),
   );
-  const possible = placed.filter((p) => p.isPossible);
+  const possible = placed.filter((p) => p !== null);
   const names = patternsOf(
     standIn,
     shot,

@@ -66,8 +66,8 @@ export {
   type Skeleton,
 } from './bones/skeleton';
 export { headCharacter, headShape } from './fields/headField';
-export { FACE_TONES, faceTones } from './head/usualTones';
-export { lidEdges } from './head/lids';
+export { FACE_TONES, faceTones } from './head/looks/usualTones';
+export { lidEdges } from './head/looks/lids';
 export { type BodyFields } from './fields/bodyField';
 export { leavingM } from './fields/distance';
 export { weighing } from './skin/skinWeights';

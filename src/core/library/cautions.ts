@@ -1,5 +1,5 @@
 import { hasLimit, type BodyProfile } from '../body';
-import { CARRIED, isOnFeet, isOnSeat, settingOf, type Pose } from '../pose';
+import { CARRIED, isOnFeet, isOnFloor, isOnSeat, settingOf, type Pose } from '../pose';
 import { patchOf, placeSupport } from '../scene';
 
 /** From here on it is asked whether a hand is wanted to get up, years (common practice). */
@@ -15,7 +15,6 @@ const BENT_BACK_DEG = -15;
 const ONE_LEG_SHARE = 0.06;
 
 const isOnKnees = ({ support }: Pose) => CARRIED[support].on === 'knees';
-const isLow = (pose: Pose) => pose.on !== 'seat' && (isOnKnees(pose) || CARRIED[pose.support].on === 'level');
 
 /** Height of what one sits on, metres; 0 where one does not sit. */
 function seatHeightM({ support, objects }: Pose): number {
@@ -32,9 +31,9 @@ const ROWS = {
   standsFirm: ({ support, on, objects }) =>
     on === 'armrest' || (isOnSeat(support) && objects?.[0]?.kind === 'table'),
   besideHighSeat: (pose, { ageYears }) => ageYears < SMALL_YEARS && seatHeightM(pose) >= HIGH_SEAT_M,
-  softUnderKnees: (pose) => isLow(pose) && isOnKnees(pose),
+  softUnderKnees: (pose) => isOnFloor(pose) && isOnKnees(pose),
   handToGetUp: (pose, profile) =>
-    isLow(pose) && (profile.ageYears >= OLDER_YEARS || hasLimit(profile, 'pregnant')),
+    isOnFloor(pose) && (profile.ageYears >= OLDER_YEARS || hasLimit(profile, 'pregnant')),
   secondsOnly: (pose) =>
     settingOf(pose, 'lowerHollowDeg') >= HOLLOW_DEG ||
     (isOnFeet(pose.support) && settingOf(pose, 'hingeDeg') <= BENT_BACK_DEG),

@@ -4,6 +4,7 @@ export {
   drawnCentre,
   type Placed,
   isInRoom,
+  keyPutAt,
   KEY_NUMBERS,
   KEY_RANGES,
   lightingRatio,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Room } from '../scene';
 import { eachOnce } from '../checks';
-import { radians, type Vec3 } from '../units';
+import { degrees, radians, type Vec3 } from '../units';
 import { isSky, LAMP_KIND_IDS, sourceKind, STANDING_KIND_IDS, type SourceKindId } from './sources';
 
 /** Ranges of the key light's numbers. */
@@ -133,6 +133,23 @@ const DRAWN_SKY_M = 2.4;
 /** Where a source is drawn on plan and side view: the sky's at the end of an arrow that comes from it, metres. */
 export function drawnCentre(placed: Placed): Vec3 {
   return isSky(placed.kind) ? inSky(placed, DRAWN_SKY_M) : sourceCentre(placed);
+}
+
+/** A stand is put to so many metres: a hand's breadth tells no more. */
+const STAND_STEP_M = 0.05;
+
+const standing = (m: number) => Math.round(Math.round(m / STAND_STEP_M) * STAND_STEP_M * 100) / 100;
+
+/** A key put at a point of the set, arc to the degree; null where no stand goes so far, so high or so low. */
+export function keyPutAt(light: Light, [x, y, z]: Vec3): Light | null {
+  const placed = {
+    arcDeg: Math.round(degrees(Math.atan2(x, z))),
+    distanceM: standing(Math.hypot(x, z)),
+    heightM: standing(y),
+  };
+  const isWithin = (name: 'distanceM' | 'heightM') =>
+    placed[name] >= KEY_RANGES[name].min && placed[name] <= KEY_RANGES[name].max;
+  return isWithin('distanceM') && isWithin('heightM') ? { ...light, ...placed } : null;
 }
 
 /** Whether a source can be put elsewhere: not what shines from the sky, and not a window in its wall. */

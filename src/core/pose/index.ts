@@ -55,7 +55,7 @@ export {
 } from './pose';
 export { secondsApart } from './secondsApart';
 export { settingApplies } from './applies';
-export { HEIGHT_IDS, heightOf, HEIGHTS, type HeightId } from './heights';
+export { HEIGHT_IDS, heightOf, HEIGHTS, isOnFloor, type HeightId } from './heights';
 export { contactStation, withHeld, withSideMirrored, withStation } from './stations';
 export { bodyKey } from './bodyKey';
 export { differenceOf, type Change } from './difference';

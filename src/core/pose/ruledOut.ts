@@ -7,6 +7,7 @@ import {
   type MotionLimit,
 } from '../body';
 import { isLying, isOnFeet, type Carried } from './carried';
+import { isOnFloor } from './heights';
 import type { Pose } from './pose';
 
 /** What a record says against a pose: a limit, or what its sitter does not do. */
@@ -28,24 +29,12 @@ const carriedBy =
   ({ support }: Pick<Pose, 'support'>) =>
     ways.includes(support);
 
-/** Ways of being carried that bring one down to the level on which one sits, kneels or lies. */
-const isDown = carriedBy(
-  'floor',
-  'kneel',
-  'kneelLow',
-  'allFours',
-  'reclineBack',
-  'reclineFront',
-  'reclineLeft',
-  'reclineRight',
-);
-
 /** What of a pose a record is against, by what it says (common practice; the sitter's own word decides). */
 const AGAINST: Readonly<Partial<Record<RecordLimit, (pose: Pose) => boolean>>> = {
   usesWheelchair: ({ support }) => isOnFeet(support),
   cannotKneel: carriedBy('kneel', 'kneelLow', 'allFours'),
   pregnant: carriedBy('reclineFront', 'reclineBack', 'allFours'),
-  noFloor: (pose) => isDown(pose) && (pose.on ?? 'floor') === 'floor',
+  noFloor: isOnFloor,
   noLying: ({ support }) => isLying(support),
 };
 

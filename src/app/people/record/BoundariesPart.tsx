@@ -71,7 +71,8 @@ function LeftOut() {
         onChange={(names) => setValue('profile.boundaries', names, { shouldDirty: true })}
       />
       <p className="quiet mt-1 text-sm">
-        No such pose is proposed, and the review says it first, whatever the school.
+        No pose on the floor or lying is proposed then; the review tells each of them first, whatever the
+        school.
       </p>
     </div>
   );

@@ -5,12 +5,12 @@ import { profileOf, PROFILES } from '../../../../tests/support/people';
 import { bindToHead, EYEBALL, eyeCentre, headToBind } from '../bones/skeleton';
 import { FACE_MOVE_NAMES } from '../skin/expression';
 import { FACE_TRAIT_NAMES, type FaceTrait } from '../said/face';
-import { averagePlace, LEFT_NAMES, mirrored, POINT_NAMES, pointNumber } from './cage';
+import { averagePlace, LEFT_NAMES, mirrored, POINT_NAMES, pointNumber } from './cage/cage';
 import { headModel } from './headModel';
-import { neckField } from './headPlaces';
-import { levelOf, type Fineness } from './levels';
-import { lidEdges } from './lids';
-import { heightWith, looksOf } from './looks';
+import { neckField } from './cage/headPlaces';
+import { levelOf, type Fineness } from './cage/levels';
+import { lidEdges } from './looks/lids';
+import { heightWith, looksOf } from './looks/looks';
 
 /** Every trait of a face as far as it goes. */
 function faceOf(value: number): NonNullable<BodyProfile['face']> {

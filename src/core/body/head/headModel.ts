@@ -6,13 +6,13 @@ import type { PieceMoves } from '../pieces/piece';
 import type { BodyProfile } from '../said/profile';
 import { FACE_MOVE_NAMES } from '../skin/expression';
 import type { Mesh } from '../skin/surfaceNets';
-import { settle } from './settle';
-import { headPlaces, neckField } from './headPlaces';
-import { controlPoints, skinMesh } from './headSkin';
-import { levelOf, type Fineness, type Level } from './levels';
-import { looksOf, type Looks } from './looks';
-import { maskValues, type MaskName } from './masks';
-import { moveShifts } from './moves';
+import { settle } from './cage/settle';
+import { headPlaces, neckField } from './cage/headPlaces';
+import { controlPoints, skinMesh } from './cage/headSkin';
+import { levelOf, type Fineness, type Level } from './cage/levels';
+import { looksOf, type Looks } from './looks/looks';
+import { maskValues, type MaskName } from './cage/masks';
+import { moveShifts } from './cage/moves';
 
 /** One sitter's head at one fineness. */
 export interface HeadModel {

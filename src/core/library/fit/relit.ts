@@ -1,10 +1,10 @@
 import { project, viewOf } from '../../camera';
 import type { Figure } from '../../figure';
-import { canBeMoved, KEY_RANGES, sourceCentre, type Light } from '../../light';
+import { canBeMoved, keyPutAt, sourceCentre } from '../../light';
 import { directionFromFace, figureFor, pointFromFace, type StandIn } from '../../picture';
 import type { Ground } from '../../scene';
 import type { SoloShot } from '../../shot';
-import { apart, degrees, type Vec3 } from '../../units';
+import { apart, type Vec3 } from '../../units';
 import type { Adaptation } from './adaptation';
 
 /** A key that has sunk below this share of its height over the eyes is no longer where it was meant (from memory). */
@@ -15,9 +15,6 @@ const FURTHER_UP_DEG = [0, 15, 30] as const;
 const BESIDE_FRAME = 1.25;
 /** A stand keeps so far from what hangs behind the sitter, metres (common practice: its feet need that). */
 const FROM_GROUND_M = 0.25;
-/** A stand is put to so many metres, and degrees. */
-const ROUND_M = 0.05;
-
 /** Where the key stands as the face has it, and how far from it. */
 function keyFromFace(standIn: StandIn, shot: SoloShot) {
   const figure = figureFor(standIn, shot, viewOf(shot.camera).eye);
@@ -27,21 +24,6 @@ function keyFromFace(standIn: StandIn, shot: SoloShot) {
     ...directionFromFace(standIn.body, figure, at),
     farM: apart(at, figure.points.nose),
   };
-}
-
-const rounded = (m: number) => Math.round(Math.round(m / ROUND_M) * ROUND_M * 100) / 100;
-
-/** The key put at a point of the set; null where no stand reaches it. */
-function keyPutAt(light: Light, [x, y, z]: Vec3): Light | null {
-  const placed = {
-    arcDeg: Math.round(degrees(Math.atan2(x, z))),
-    distanceM: rounded(Math.hypot(x, z)),
-    heightM: rounded(y),
-  };
-  const isPossible = (['heightM', 'distanceM'] as const).every(
-    (name) => placed[name] >= KEY_RANGES[name].min && placed[name] <= KEY_RANGES[name].max,
-  );
-  return isPossible ? { ...light, ...placed } : null;
 }
 
 type FromFace = ReturnType<typeof keyFromFace>;

@@ -1,5 +1,6 @@
 import type { Sight } from '../../picture';
-import { add, subtract, unit, type Side } from '../../units';
+import type { Side } from '../../units';
+import { upForearm } from '../measures/forearm';
 import { ownHands } from '../measures/ownHands';
 import { isInPicture, isSeenAt } from '../measures/seen';
 import { movesArm } from '../arms/movesArm';
@@ -11,10 +12,8 @@ const LOOKED_AT_CM = 8;
 const FLESH_M = 0.055;
 
 /** How many of the first centimetres of a forearm are seen; null where the frame cuts them. */
-function seenCm({ picture, figure: { points } }: Sight, side: Side): number | null {
-  const [wrist, elbow] = [points.wrists[side], points.elbows[side]];
-  const up = unit(subtract(elbow, wrist));
-  const places = Array.from({ length: LOOKED_AT_CM }, (_, i) => add(wrist, up, (i + 1) / 100));
+function seenCm({ picture, figure }: Sight, side: Side): number | null {
+  const places = upForearm(figure, side, LOOKED_AT_CM);
   if (!places.every((p) => isInPicture(picture, p))) return null;
   return places.filter((p) => isSeenAt(picture, p, FLESH_M)).length;
 }

@@ -1,8 +1,9 @@
 import { partIndex } from '../../body';
 import type { Sight } from '../../picture';
 import { bodyTarget, contactOf, type BodyPlaceName } from '../../pose';
-import { add, SIDES, subtract, unit, type Side } from '../../units';
+import { SIDES, type Side } from '../../units';
 import { movesArm } from '../arms/movesArm';
+import { upForearm } from '../measures/forearm';
 import { isShownAt, partsOf } from '../measures/seen';
 import type { Rule } from '../rule';
 import { pocketlessPlacesOf } from './places';
@@ -20,14 +21,10 @@ function isInPocket({ shot }: Sight, side: Side): boolean {
 }
 
 /** How many of the first centimetres of forearm and hand are shown; null where the frame cuts them, or the arm is away. */
-function shownCm({ picture, figure: { points } }: Sight, side: Side): number | null {
+function shownCm({ picture, figure }: Sight, side: Side): number | null {
   if (picture.sums[partIndex(`${side}:upperArm`)]!.pixels < LEAST_ARM_PX) return null;
   const parts = partsOf(`${side}:forearm`, `${side}:hand`);
-  const [wrist, elbow] = [points.wrists[side], points.elbows[side]];
-  const up = unit(subtract(elbow, wrist));
-  const shown = Array.from({ length: LOOKED_AT_CM }, (_, i) =>
-    isShownAt(picture, add(wrist, up, (i + 1) / 100), parts),
-  );
+  const shown = upForearm(figure, side, LOOKED_AT_CM).map((p) => isShownAt(picture, p, parts));
   return shown.includes(null) ? null : shown.filter(Boolean).length;
 }
 

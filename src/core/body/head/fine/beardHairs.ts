@@ -2,7 +2,7 @@ import { add, cross, randomFrom, tripleAt, unit, type Vec3 } from '../../../unit
 import type { Lengths } from '../../bones/proportions';
 import { bindToHead } from '../../bones/skeleton';
 import { BEARDS, type Beard } from '../../said/beard';
-import { beardAt } from '../beard';
+import { beardAt } from '../looks/beard';
 import type { HeadModel } from '../headModel';
 import { rootOf, type Hair, type Root } from './blades';
 

@@ -2,7 +2,7 @@ import { add, cross, radians, randomFrom, smoothstep, tripleAt, unit } from '../
 import type { Lengths } from '../../bones/proportions';
 import { bindToHead } from '../../bones/skeleton';
 import type { BodyProfile } from '../../said/profile';
-import { browHalf, browHeight, browLine } from '../brow';
+import { browHalf, browHeight, browLine } from '../looks/brow';
 import type { HeadModel } from '../headModel';
 import { rootOf, type Hair, type Root } from './blades';
 

@@ -1,7 +1,7 @@
 import { add, cross, randomFrom, subtract, unit } from '../../../units';
 import type { Lengths } from '../../bones/proportions';
 import { eyeCentre, headToBind } from '../../bones/skeleton';
-import { pointNumber } from '../cage';
+import { pointNumber } from '../cage/cage';
 import type { HeadModel } from '../headModel';
 import { rootOf, type Hair } from './blades';
 

@@ -5,7 +5,7 @@ import { headCharacter, headShape } from '../../fields/headField';
 import type { Piece } from '../../pieces/piece';
 import type { BodyProfile } from '../../said/profile';
 import type { HeadModel } from '../headModel';
-import type { Fineness } from '../levels';
+import type { Fineness } from '../cage/levels';
 import { FLOWS, placesFor } from './flows';
 import { headMapOf } from './headMap';
 import { knotPiece } from './knot';

@@ -3,7 +3,7 @@ import type { Lengths } from '../../bones/proportions';
 import { headToBind } from '../../bones/skeleton';
 import { mix, same, type Piece, type Rgb } from '../../pieces/piece';
 import type { Weights } from '../../skin/skinWeights';
-import { normalsOf } from '../headSkin';
+import { normalsOf } from '../cage/headSkin';
 import { FLOWS, type SheetShape } from './flows';
 import type { Laid } from './laid';
 import { SKULL_MIDDLE } from './headMap';

@@ -1,11 +1,11 @@
-import { radians, SIDES, smoothstep, type Vec3 } from '../../units';
-import type { Lengths } from '../bones/proportions';
-import { bindToHead, headToBind, jointIndex } from '../bones/skeleton';
-import { mix, same, type Piece, type Rgb } from '../pieces/piece';
-import type { Mesh } from '../skin/surfaceNets';
-import type { HeadModel } from './headModel';
-import { heightWith } from './looks';
-import { normalsOf } from './headSkin';
+import { radians, SIDES, smoothstep, type Vec3 } from '../../../units';
+import type { Lengths } from '../../bones/proportions';
+import { bindToHead, headToBind, jointIndex } from '../../bones/skeleton';
+import { mix, same, type Piece, type Rgb } from '../../pieces/piece';
+import type { Mesh } from '../../skin/surfaceNets';
+import type { HeadModel } from '../headModel';
+import { heightWith } from '../looks/looks';
+import { normalsOf } from '../cage/headSkin';
 
 /** Size of an ear, head heights: as high as from the brow to the base of the nose (the canon, from memory). */
 const EAR = { high: 0.265, wide: 0.148, middleY: 0.447, frontZ: 0.012, tiltDeg: 14 };

@@ -1,5 +1,5 @@
-import { tripleAt, type Vec3 } from '../../units';
-import type { Field } from '../fields/distance';
+import { tripleAt, type Vec3 } from '../../../units';
+import type { Field } from '../../fields/distance';
 
 /** A step over which the slope of the field is taken, metres. */
 const SLOPE_M = 0.002;

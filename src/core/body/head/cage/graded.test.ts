@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CUBE } from '../../../../tests/support/cube';
+import { CUBE } from '../../../../../tests/support/cube';
 import { graded } from './graded';
 import { levelOf, FINENESSES } from './levels';
 import { subdivided, type Polygons } from './subdivision';

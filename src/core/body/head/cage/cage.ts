@@ -1,4 +1,4 @@
-import { once } from '../../units';
+import { once } from '../../../units';
 import cageData from './cage.json';
 import type { Polygons } from './subdivision';
 

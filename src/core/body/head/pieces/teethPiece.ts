@@ -1,13 +1,13 @@
-import { SIDES, smoothstep, type Vec3 } from '../../units';
-import type { Lengths } from '../bones/proportions';
-import { headToBind, jointIndex } from '../bones/skeleton';
-import { same, type Piece, type PieceMoves, type Rgb } from '../pieces/piece';
-import type { Mesh } from '../skin/surfaceNets';
-import { FACE_MOVE_NAMES } from '../skin/expression';
-import { pointNumber } from './cage';
-import type { HeadModel } from './headModel';
-import { normalsOf } from './headSkin';
-import { heightWith } from './looks';
+import { SIDES, smoothstep, type Vec3 } from '../../../units';
+import type { Lengths } from '../../bones/proportions';
+import { headToBind, jointIndex } from '../../bones/skeleton';
+import { same, type Piece, type PieceMoves, type Rgb } from '../../pieces/piece';
+import type { Mesh } from '../../skin/surfaceNets';
+import { FACE_MOVE_NAMES } from '../../skin/expression';
+import { pointNumber } from '../cage/cage';
+import type { HeadModel } from '../headModel';
+import { normalsOf } from '../cage/headSkin';
+import { heightWith } from '../looks/looks';
 
 /** Reflectance of teeth, and of the gaps between them. */
 const TOOTH: Rgb = [0.56, 0.52, 0.44];

@@ -1,4 +1,4 @@
-import { once } from '../../units';
+import { once } from '../../../units';
 import { cage, POINT_NAMES, type Cage, type Region } from './cage';
 import { graded, type Graded } from './graded';
 import {

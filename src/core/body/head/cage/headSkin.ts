@@ -1,5 +1,5 @@
-import { tripleAt, type Vec3 } from '../../units';
-import type { Mesh } from '../skin/surfaceNets';
+import { tripleAt, type Vec3 } from '../../../units';
+import type { Mesh } from '../../skin/surfaceNets';
 import { LEFT_NAMES, mirrored, POINT_NAMES, pointNumber, type PointName } from './cage';
 import { levelOf, type Level } from './levels';
 

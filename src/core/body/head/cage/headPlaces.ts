@@ -1,11 +1,11 @@
-import { radians, type Vec3 } from '../../units';
-import type { Lengths } from '../bones/proportions';
-import { heightsOf } from '../bones/proportions';
-import { bindToHead, EYEBALL, headToBind } from '../bones/skeleton';
-import { smoothIntersection, smoothUnion, type Field } from '../fields/distance';
-import type { BodyFields } from '../fields/bodyField';
+import { radians, type Vec3 } from '../../../units';
+import type { Lengths } from '../../bones/proportions';
+import { heightsOf } from '../../bones/proportions';
+import { bindToHead, EYEBALL, headToBind } from '../../bones/skeleton';
+import { smoothIntersection, smoothUnion, type Field } from '../../fields/distance';
+import type { BodyFields } from '../../fields/bodyField';
 import { averagePlace, LEFT_NAMES, NECK_COLUMN_DEG, NECK_COLUMNS, type PointName } from './cage';
-import { placeWith, type Looks } from './looks';
+import { placeWith, type Looks } from '../looks/looks';
 
 /** Neck and upper trunk that the head's skin lies on, down into the collar, bind pose, metres. */
 export function neckField(lengths: Lengths, { neck, trunk }: BodyFields): Field {

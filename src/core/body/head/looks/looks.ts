@@ -1,7 +1,7 @@
-import { clamp, smoothstep, type Vec3 } from '../../units';
-import { childShare } from '../said/age';
-import { FACE_TRAIT_NAMES, type FaceTrait } from '../said/face';
-import type { BodyProfile } from '../said/profile';
+import { clamp, smoothstep, type Vec3 } from '../../../units';
+import { childShare } from '../../said/age';
+import { FACE_TRAIT_NAMES, type FaceTrait } from '../../said/face';
+import type { BodyProfile } from '../../said/profile';
 
 /** What makes one head differ from another. The average adult of the cage has none of it. */
 export interface Looks extends Record<FaceTrait, number> {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CUBE } from '../../../../tests/support/cube';
+import { CUBE } from '../../../../../tests/support/cube';
 import { composed, limitOf, spreadOver, subdivided, type Polygons, type Spread } from './subdivision';
 
 const CORNERS = Float64Array.from([

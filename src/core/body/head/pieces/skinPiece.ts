@@ -1,20 +1,20 @@
-import { smoothstep, type Vec3 } from '../../units';
-import { heightsOf, type Lengths } from '../bones/proportions';
-import { bindToHead } from '../bones/skeleton';
-import type { BodyFields } from '../fields/bodyField';
-import { aboveHairline } from './hair/hairline';
-import { headCharacter, headShape } from '../fields/headField';
-import { IN_PLACE, mix, type Piece, type Rgb } from '../pieces/piece';
-import { BEARDS } from '../said/beard';
-import type { BodyProfile } from '../said/profile';
-import type { PartName } from '../skin/parts';
-import { weighing } from '../skin/skinWeights';
-import { beardAt, beardOf } from './beard';
-import type { Region } from './cage';
-import { browLine, inBrow } from './brow';
-import type { HeadModel } from './headModel';
-import { placeWith } from './looks';
-import { faceTones, times } from './usualTones';
+import { smoothstep, type Vec3 } from '../../../units';
+import { heightsOf, type Lengths } from '../../bones/proportions';
+import { bindToHead } from '../../bones/skeleton';
+import type { BodyFields } from '../../fields/bodyField';
+import { aboveHairline } from '../hair/hairline';
+import { headCharacter, headShape } from '../../fields/headField';
+import { IN_PLACE, mix, type Piece, type Rgb } from '../../pieces/piece';
+import { BEARDS } from '../../said/beard';
+import type { BodyProfile } from '../../said/profile';
+import type { PartName } from '../../skin/parts';
+import { weighing } from '../../skin/skinWeights';
+import { beardAt, beardOf } from '../looks/beard';
+import type { Region } from '../cage/cage';
+import { browLine, inBrow } from '../looks/brow';
+import type { HeadModel } from '../headModel';
+import { placeWith } from '../looks/looks';
+import { faceTones, times } from '../looks/usualTones';
 
 /** Inside of a mouth, as a reflectance. */
 const MOUTH: Rgb = [0.045, 0.014, 0.012];

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { bodyFrom, BEARD_NAMES, BEARDS, surfaceOf, type Beard, type BodyProfile } from '..';
-import { profileOf, PROFILES } from '../../../../tests/support/people';
-import { subtract, lengthOf, type Vec3 } from '../../units';
-import { bindToHead } from '../bones/skeleton';
+import { bodyFrom, BEARD_NAMES, BEARDS, surfaceOf, type Beard, type BodyProfile } from '../..';
+import { profileOf, PROFILES } from '../../../../../tests/support/people';
+import { subtract, lengthOf, type Vec3 } from '../../../units';
+import { bindToHead } from '../../bones/skeleton';
 import { beardAt, beardOf } from './beard';
-import { beardHairs } from './fine/beardHairs';
-import { headModel } from './headModel';
+import { beardHairs } from '../fine/beardHairs';
+import { headModel } from '../headModel';
 
 const WORN = BEARD_NAMES.filter((beard) => beard !== 'none');
 

@@ -1,7 +1,7 @@
-import { smoothstep, type Vec3 } from '../../units';
-import { isChild } from '../said/age';
-import { BEARDS, type Beard } from '../said/beard';
-import type { BodyProfile } from '../said/profile';
+import { smoothstep, type Vec3 } from '../../../units';
+import { isChild } from '../../said/age';
+import { BEARDS, type Beard } from '../../said/beard';
+import type { BodyProfile } from '../../said/profile';
 
 /** The beard that somebody wears; a child has none. */
 export function beardOf(profile: Pick<BodyProfile, 'beard' | 'ageYears'>): Beard {

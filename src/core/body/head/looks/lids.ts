@@ -1,5 +1,5 @@
-import { EYEBALL } from '../bones/skeleton';
-import { averagePlace } from './cage';
+import { EYEBALL } from '../../bones/skeleton';
+import { averagePlace } from '../cage/cage';
 
 /** Edge of one lid from the inner corner to the outer one, from the eye's centre, head heights. */
 function edgeOf(points: readonly number[]): [x: number, y: number][] {

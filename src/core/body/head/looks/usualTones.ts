@@ -1,6 +1,6 @@
-import { smoothstep } from '../../units';
-import { mix, type Rgb } from '../pieces/piece';
-import type { BodyProfile } from '../said/profile';
+import { smoothstep } from '../../../units';
+import { mix, type Rgb } from '../../pieces/piece';
+import type { BodyProfile } from '../../said/profile';
 
 /** Lips against the skin about them, by channel. */
 const LIP: Rgb = [0.84, 0.46, 0.46];

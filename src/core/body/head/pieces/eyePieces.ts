@@ -1,11 +1,11 @@
-import { radians, SIDES, smoothstep, type Vec3 } from '../../units';
-import type { Lengths } from '../bones/proportions';
-import { EYEBALL, eyeCentre, headToBind, jointIndex } from '../bones/skeleton';
-import { mix, same, type Piece, type Rgb } from '../pieces/piece';
-import type { BodyProfile } from '../said/profile';
-import type { Mesh } from '../skin/surfaceNets';
-import { lidEdges } from './lids';
-import { faceTones } from './usualTones';
+import { radians, SIDES, smoothstep, type Vec3 } from '../../../units';
+import type { Lengths } from '../../bones/proportions';
+import { EYEBALL, eyeCentre, headToBind, jointIndex } from '../../bones/skeleton';
+import { mix, same, type Piece, type Rgb } from '../../pieces/piece';
+import type { BodyProfile } from '../../said/profile';
+import type { Mesh } from '../../skin/surfaceNets';
+import { lidEdges } from '../looks/lids';
+import { faceTones } from '../looks/usualTones';
 
 const scaled = (colour: Rgb, by: number): Rgb => [colour[0] * by, colour[1] * by, colour[2] * by];
 

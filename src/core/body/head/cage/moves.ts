@@ -1,5 +1,5 @@
-import { radians, smoothstep, type Vec3 } from '../../units';
-import type { FaceMove } from '../skin/expression';
+import { radians, smoothstep, type Vec3 } from '../../../units';
+import type { FaceMove } from '../../skin/expression';
 import { valuesOf } from './headSkin';
 import moveData from './cageMoves.json';
 import type { PointName } from './cage';

@@ -1,4 +1,4 @@
-import { smoothstep } from '../../units';
+import { smoothstep } from '../../../units';
 import { placeWith, type Looks } from './looks';
 
 /** Middle line of a brow from its head to its tail, across and up, head heights. */

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { profileOf } from '../../../../tests/support/people';
-import { bodyFrom, type BodyProfile } from '..';
-import { tripleAt } from '../../units';
-import { bindToHead } from '../bones/skeleton';
-import type { Piece } from '../pieces/piece';
-import { FACE_MOVE_NAMES } from '../skin/expression';
+import { profileOf } from '../../../../../tests/support/people';
+import { bodyFrom, type BodyProfile } from '../..';
+import { tripleAt } from '../../../units';
+import { bindToHead } from '../../bones/skeleton';
+import type { Piece } from '../../pieces/piece';
+import { FACE_MOVE_NAMES } from '../../skin/expression';
 import { earPiece } from './earPiece';
 import { eyePieces } from './eyePieces';
-import { headModel } from './headModel';
+import { headModel } from '../headModel';
 import { teethPieces } from './teethPiece';
 
 function headOf(said: Partial<BodyProfile> = {}) {
