@@ -9,10 +9,8 @@ import { figureOf } from '../../figure';
 import { createStandIn, seeShot, type StandIn } from '../../picture';
 import { isLying, ruledOutBy, type Pose } from '../../pose';
 import { review } from '../../review';
-import { plainGround } from '../../scene';
 import { framed, FRAMINGS, framingOf, type Framing } from '../../set';
 import type { SoloShot } from '../../shot';
-import { radians } from '../../units';
 import { HOUSE_POSES } from '..';
 import { fit, fitInstead, type Adaptation, type Fitted } from '.';
 import { goesWithOutfit } from './outfit';
@@ -143,14 +141,6 @@ describe('what is adapted, and why', () => {
       }
       expect(of(fitted(standIn, called('Held arm')), 'lit')).toBeUndefined();
     }
-  });
-
-  it('the key is put before the wall behind who lies, or stays', () => {
-    const standIn = standInOf('average');
-    const near = plainGround(0.6);
-    const result = finished(fit(standIn, before(standIn), called('Arms over your head'), { ground: near }));
-    const { arcDeg, distanceM } = result.shot.light;
-    expect(Math.cos(radians(arcDeg)) * distanceM).toBeGreaterThan(-near.backgroundM);
   });
 
   it('a window and the sun stay where they are, whoever lies', () => {
